@@ -1,0 +1,40 @@
+package loosehip.core.body;
+
+import java.util.Optional;
+
+/** Which way a golfer stands to the ball; maps anatomical sides to trail and lead. */
+public enum Handed {
+  RIGHT("right"),
+  LEFT("left");
+
+  private final String id;
+
+  Handed(String id) {
+    this.id = id;
+  }
+
+  /** The id used in files: {@code right} or {@code left}. */
+  public String id() {
+    return id;
+  }
+
+  /** The anatomical side of a leg. A right-hander's lead leg is the left one. */
+  public Side side(Leg leg) {
+    boolean trailIsRight = this == RIGHT;
+    return (leg == Leg.TRAIL) == trailIsRight ? Side.RIGHT : Side.LEFT;
+  }
+
+  /** The leg that this anatomical side is. */
+  public Leg leg(Side side) {
+    return side(Leg.TRAIL) == side ? Leg.TRAIL : Leg.LEAD;
+  }
+
+  /** The hand with this id, or empty. */
+  public static Optional<Handed> parse(String id) {
+    return switch (id) {
+      case "right" -> Optional.of(RIGHT);
+      case "left" -> Optional.of(LEFT);
+      default -> Optional.empty();
+    };
+  }
+}

@@ -1,0 +1,74 @@
+package loosehip.core.link;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** What golfers say goes wrong, and where to look first (ours, from practice). */
+public enum Complaint {
+  LOST_DISTANCE(
+      "lost-distance",
+      "Lost distance",
+      EnumSet.of(PivotFault.SHORT_TURN, PivotFault.EARLY_STOP, PivotFault.SWAY)),
+  FAT_THIN(
+      "fat-thin",
+      "Fat and thin",
+      EnumSet.of(PivotFault.SWAY, PivotFault.DIP, PivotFault.HANG_BACK)),
+  SLICE_PULL(
+      "slice-pull",
+      "Slice or pull",
+      EnumSet.of(PivotFault.OVER_TOP, PivotFault.EARLY_STOP, PivotFault.SHORT_TURN)),
+  BLOCK_HOOK(
+      "block-hook",
+      "Block or hook",
+      EnumSet.of(PivotFault.HIP_THRUST, PivotFault.STALL_FLIP, PivotFault.SLIDE)),
+  SHANK(
+      "shank",
+      "Shank",
+      EnumSet.of(PivotFault.TOE_FALL, PivotFault.HIP_THRUST, PivotFault.OVER_TOP)),
+  TOE_STRIKE("toe-strike", "Toe strike", EnumSet.of(PivotFault.HIP_THRUST, PivotFault.SHORT_TURN)),
+  INCONSISTENT(
+      "inconsistent",
+      "Never the same twice",
+      EnumSet.of(PivotFault.EARLY_STOP, PivotFault.ARM_WRAP)),
+  LOW_BACK_ACHE(
+      "low-back-ache",
+      "Low back aches",
+      EnumSet.of(PivotFault.STEEP_BEND, PivotFault.REVERSE_TILT)),
+  FALLS_OFF_BALANCE(
+      "falls-off-balance",
+      "Falls off balance",
+      EnumSet.of(PivotFault.HANG_BACK, PivotFault.TOE_FALL)),
+  CANNOT_TURN("cannot-turn", "Cannot turn", EnumSet.noneOf(PivotFault.class));
+
+  private final String id;
+  private final String title;
+  private final Set<PivotFault> lookFirst;
+
+  Complaint(String id, String title, Set<PivotFault> lookFirst) {
+    this.id = id;
+    this.title = title;
+    this.lookFirst = lookFirst;
+  }
+
+  /** The id used in files and addresses. */
+  public String id() {
+    return id;
+  }
+
+  /** The words shown. */
+  public String title() {
+    return title;
+  }
+
+  /** The pivot faults that serve this complaint. */
+  public Set<PivotFault> lookFirst() {
+    return lookFirst;
+  }
+
+  /** The complaint with this id, or empty. */
+  public static Optional<Complaint> parse(String id) {
+    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,72 @@
+package loosehip.core.link;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** A visible departure in the pivot. */
+public enum PivotFault {
+  SWAY("sway", "Sway", "top, face on", "pelvis drifts away from the target"),
+  EARLY_STOP(
+      "early-stop",
+      "Early stop",
+      "backswing, from behind",
+      "pelvis stops turning before the arms do"),
+  ARM_WRAP("arm-wrap", "Arm wrap", "top", "arms carry on after the chest stops"),
+  SHORT_TURN("short-turn", "Short turn", "top", "shoulders turn too little"),
+  REVERSE_TILT("reverse-tilt", "Reverse tilt", "top, face on", "spine leans towards the target"),
+  TRAIL_LOCK("trail-lock", "Trail knee locks", "top", "trail knee straight and heel light"),
+  KNEE_DRIFT("knee-drift", "Knee drift", "backswing, face on", "trail knee moves outside the foot"),
+  DIP("dip", "Dip", "top", "head or belt drops"),
+  PUSH_IN(
+      "push-in", "Push in", "takeaway, from behind", "pelvis moves towards the ball going back"),
+  SLIDE("slide", "Slide", "impact, face on", "pelvis passes the lead ankle"),
+  HANG_BACK(
+      "hang-back", "Hang back", "impact and finish", "pelvis or pressure stays on the trail side"),
+  HIP_THRUST("hip-thrust", "Hip thrust", "impact, from behind", "pelvis moves towards the ball"),
+  OVER_TOP("over-top", "Over the top", "start down", "shoulders start, path out to in"),
+  SPIN_OUT("spin-out", "Spin out", "start down", "pelvis opens before pressure moves"),
+  STALL_FLIP("stall-flip", "Stall and flip", "impact", "pelvis stops, hands overtake"),
+  KNEE_DIVE("knee-dive", "Knee dive", "start down, face on", "trail knee collapses in"),
+  TOE_FALL("toe-fall", "Toe fall", "any", "pressure runs to the toes"),
+  STEEP_BEND("steep-bend", "Steep side bend", "impact, face on", "side bend beyond 40"),
+  LEAD_RISE(
+      "lead-rise", "Lead side rises", "start down, face on", "lead side of the pelvis rises early"),
+  FINISH_SHORT("finish-short", "Finish short", "finish", "belt buckle short of the target");
+
+  private final String id;
+  private final String title;
+  private final String phase;
+  private final String seen;
+
+  PivotFault(String id, String title, String phase, String seen) {
+    this.id = id;
+    this.title = title;
+    this.phase = phase;
+    this.seen = seen;
+  }
+
+  /** The id used in files and addresses. */
+  public String id() {
+    return id;
+  }
+
+  /** The name shown. */
+  public String title() {
+    return title;
+  }
+
+  /** When and from where it is seen. */
+  public String phase() {
+    return phase;
+  }
+
+  /** How it looks. */
+  public String seen() {
+    return seen;
+  }
+
+  /** The one with this id, or empty. */
+  public static Optional<PivotFault> parse(String id) {
+    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
+  }
+}

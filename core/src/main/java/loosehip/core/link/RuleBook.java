@@ -1,0 +1,101 @@
+package loosehip.core.link;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.core.body.Leg;
+
+/** Which causes stand behind each fault. Read from text, so that a practice can have its own. */
+public final class RuleBook {
+  /** The edition of the standard book. */
+  public static final int EDITION = 1;
+
+  private static final RuleBook STANDARD = read();
+
+  private final Map<PivotFault, List<Cause>> causes;
+
+  private RuleBook(Map<PivotFault, List<Cause>> causes) {
+    this.causes = causes;
+  }
+
+  /** The book that ships with the product. */
+  public static RuleBook standard() {
+    return STANDARD;
+  }
+
+  /** The causes of a fault, in the book's order. */
+  public List<Cause> causes(PivotFault fault) {
+    return causes.getOrDefault(fault, List.of());
+  }
+
+  /**
+   * Reads a book: one fault a line, {@code fault | family id[:leg] .prior[!~] ; …}; {@code #}
+   * starts a remark.
+   *
+   * @throws IllegalArgumentException naming the line when it cannot be read
+   */
+  public static RuleBook parse(String text) {
+    Map<PivotFault, List<Cause>> causes = new EnumMap<>(PivotFault.class);
+    int number = 0;
+    for (String line : text.split("\n")) {
+      number++;
+      if (line.isBlank() || line.startsWith("#")) {
+        continue;
+      }
+      try {
+        String[] halves = line.split("\\|");
+        List<Cause> row = new ArrayList<>();
+        for (String cause : halves[1].split(";")) {
+          row.add(cause(cause.strip().split(" ")));
+        }
+        causes.put(PivotFault.parse(halves[0].strip()).orElseThrow(), List.copyOf(row));
+      } catch (RuntimeException unreadable) {
+        throw new IllegalArgumentException("Rule book line " + number + ": " + line, unreadable);
+      }
+    }
+    return new RuleBook(causes);
+  }
+
+  private static Cause cause(String[] words) {
+    String[] target = words[1].split(":");
+    double prior = Double.parseDouble(words[2].replaceAll("[!~]", ""));
+    if (prior <= 0 || prior >= 1) {
+      throw new IllegalArgumentException("A prior lies between 0 and 1: " + prior);
+    }
+    return switch (words[0]) {
+      case "b" -> {
+        Optional<Leg> leg =
+            target.length > 1
+                ? Optional.of(Leg.valueOf(target[1].toUpperCase(java.util.Locale.ROOT)))
+                : Optional.empty();
+        Strength strength =
+            words[2].endsWith("!")
+                ? Strength.STRONG
+                : words[2].endsWith("~") ? Strength.WEAK : Strength.MODERATE;
+        yield new Cause.Body(
+            new Limit(LimitKind.parse(target[0]).orElseThrow(), leg), prior, strength);
+      }
+      case "s" -> new Cause.FromSetup(SetupFault.parse(target[0]).orElseThrow(), prior);
+      case "h" -> new Cause.FromHabit(Habit.parse(target[0]).orElseThrow(), prior);
+      case "f" -> new Cause.Follows(PivotFault.parse(target[0]).orElseThrow(), prior);
+      default -> throw new IllegalArgumentException("No such family: " + words[0]);
+    };
+  }
+
+  private static RuleBook read() {
+    try (InputStream in = RuleBook.class.getResourceAsStream("rule-book.txt")) {
+      if (in == null) {
+        throw new IllegalStateException("rule-book.txt is missing beside " + RuleBook.class);
+      }
+      return parse(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,122 @@
+package loosehip.core.measure;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.core.body.Side;
+
+/** All readings of one visit, and what they say test by test. */
+public final class Screen {
+  private final Map<Slot, Reading> readings;
+  private final Map<Slot, String> words;
+
+  private Screen(Map<Slot, Reading> readings, Map<Slot, String> words) {
+    this.readings = readings;
+    this.words = words;
+  }
+
+  /**
+   * A screen of numeric sets and of words; a later set of the same slot replaces an earlier one.
+   */
+  public static Screen of(Collection<Reading> readings, Map<Slot, String> words) {
+    Map<Slot, Reading> bySlot = new LinkedHashMap<>();
+    readings.forEach(r -> bySlot.put(r.slot(), r));
+    return new Screen(bySlot, new LinkedHashMap<>(words));
+  }
+
+  /** A screen with nothing measured. */
+  public static Screen empty() {
+    return of(java.util.List.of(), Map.of());
+  }
+
+  /** The numeric sets, in the order given. */
+  public Collection<Reading> readings() {
+    return readings.values();
+  }
+
+  /** The words recorded, by slot. */
+  public Map<Slot, String> words() {
+    return Map.copyOf(words);
+  }
+
+  /** The set in this slot, if any was taken. */
+  public Optional<Reading> reading(Slot slot) {
+    return Optional.ofNullable(readings.get(slot));
+  }
+
+  /** The word in this slot, if any was taken. */
+  public Optional<String> word(Slot slot) {
+    return Optional.ofNullable(words.get(slot));
+  }
+
+  /** The result in this slot, or empty when no try counts. */
+  public Optional<Measurement> measurement(Slot slot) {
+    return reading(slot)
+        .flatMap(
+            r ->
+                r.mean()
+                    .map(
+                        mean ->
+                            new Measurement(
+                                slot,
+                                mean,
+                                ErrorModel.standardError(r).orElseThrow(),
+                                r.counted().size(),
+                                slotBand(slot, mean),
+                                r.pain().stops())));
+  }
+
+  private Band slotBand(Slot slot, double mean) {
+    if (slot.test() == ScreenTest.ONE_LEG_STAND
+        && slot.part().equals(Optional.of(Part.EYES_CLOSED))) {
+      return BandScale.atLeast(8, 4).of(mean);
+    }
+    return slot.test() == ScreenTest.TILT_CONTROL
+        ? TestBands.of(this, ScreenTest.TILT_CONTROL, Optional.empty())
+        : slot.test().scale().of(mean);
+  }
+
+  /** A result that may serve as evidence: measured, and not stopped by pain. */
+  public Optional<Measurement> evidence(Slot slot) {
+    return measurement(slot).filter(m -> !m.stoppedByPain());
+  }
+
+  /** The band of a whole test on a side ({@code side} empty for tests without sides). */
+  public Band band(ScreenTest test, Optional<Side> side) {
+    return TestBands.of(this, test, side);
+  }
+
+  /** Internal or external turn of a hip by one test, as evidence. */
+  public Optional<Measurement> turn(ScreenTest test, Side side, Direction direction) {
+    return evidence(Slot.of(test, side, direction));
+  }
+
+  /** Whether anything was recorded for this test on this side. */
+  public boolean taken(ScreenTest test, Optional<Side> side) {
+    return java.util.stream.Stream.concat(
+            readings.values().stream().filter(r -> r.mean().isPresent()).map(Reading::slot),
+            words.keySet().stream())
+        .anyMatch(s -> s.test() == test && s.side().equals(side));
+  }
+
+  /** The arc pattern of a hip, preferring prone; empty until both directions are known. */
+  public Optional<ArcPattern> arcPattern(Side side) {
+    for (ScreenTest test :
+        new ScreenTest[] {ScreenTest.PRONE_ROTATION, ScreenTest.SEATED_ROTATION}) {
+      Optional<Measurement> in = turn(test, side, Direction.INTERNAL);
+      Optional<Measurement> out = turn(test, side, Direction.EXTERNAL);
+      if (in.isPresent() && out.isPresent()) {
+        return Optional.of(ArcPattern.of(in.get().mean(), out.get().mean()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The same screen of a mirrored body. */
+  public Screen mirrored() {
+    Map<Slot, String> turned = new LinkedHashMap<>();
+    words.forEach((slot, word) -> turned.put(slot.mirrored(), word));
+    return of(readings.values().stream().map(Reading::mirrored).toList(), turned);
+  }
+}

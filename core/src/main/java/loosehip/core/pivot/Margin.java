@@ -1,0 +1,62 @@
+package loosehip.core.pivot;
+
+import loosehip.core.body.Angle;
+import loosehip.core.measure.Band;
+
+/**
+ * Capacity less demand, with the uncertainty of the reading it rests on.
+ *
+ * @param angle degrees to spare; negative is short
+ * @param deviation standard deviation in degrees, above 0
+ */
+public record Margin(Angle angle, double deviation) {
+  /** From here on a margin is {@code enough}; at or below its negative it is {@code short}. */
+  public static final double CLEAR_OF = 5;
+
+  /** A margin of so many degrees. */
+  public static Margin of(double degrees, double variance) {
+    return new Margin(Angle.of(degrees), Math.sqrt(variance));
+  }
+
+  /** Degrees to spare; negative is short. */
+  public double degrees() {
+    return angle.degrees();
+  }
+
+  /** At least 5 is {@code enough}, at most −5 {@code short}, between {@code close}. */
+  public Band band() {
+    if (degrees() >= CLEAR_OF) {
+      return Band.ENOUGH;
+    }
+    return degrees() <= -CLEAR_OF ? Band.SHORT : Band.CLOSE;
+  }
+
+  /** Chance, 0 to 1, that the body is short: Φ(−margin/σ). */
+  public double chanceShort() {
+    return Normal.cumulative(-degrees() / deviation);
+  }
+
+  /** How likely it is to be short, in words. */
+  public String words() {
+    double p = chanceShort();
+    if (p >= 0.9) {
+      return "almost surely short";
+    }
+    if (p >= 0.65) {
+      return "likely short";
+    }
+    if (p > 0.35) {
+      return "could be either";
+    }
+    return p > 0.1 ? "likely enough" : "almost surely enough";
+  }
+
+  /** The margin as it is spoken: {@code 9 short}, {@code 18 to spare}, {@code just enough}. */
+  public String spoken() {
+    long whole = Math.round(Math.abs(degrees()));
+    if (whole == 0) {
+      return "just enough";
+    }
+    return whole + (degrees() < 0 ? " short" : " to spare");
+  }
+}

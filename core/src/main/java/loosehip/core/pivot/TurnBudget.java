@@ -1,0 +1,152 @@
+package loosehip.core.pivot;
+
+import java.util.Optional;
+import loosehip.core.body.Angle;
+import loosehip.core.body.Leg;
+
+/**
+ * Capacity against demand for one school and one set-up. Parts whose tests are missing are empty.
+ *
+ * @param back going back, when both hips' ranges are known
+ * @param through coming through, when the lead hip's inward turn is known
+ * @param trunk trunk turn at this posture, when measured
+ */
+public record TurnBudget(
+    School school,
+    Setup setup,
+    Optional<Back> back,
+    Optional<Through> through,
+    Optional<Angle> trunk) {
+
+  private static final double STRAIGHTENING_SHARE = 0.5;
+  private static final double STRAIGHTENING_MOST = 10;
+  private static final double FINISH_ROLL = 25;
+
+  /**
+   * What one side can turn, by where it comes from; degrees.
+   *
+   * @param hip what the hip joint gives
+   * @param slack what knee, ankle and foot add
+   * @param setup what flare, pinch, straightening and release add or take
+   */
+  public record Capacity(double hip, double slack, double setup) {
+    /** All three together. */
+    public double total() {
+      return hip + slack + setup;
+    }
+  }
+
+  /**
+   * Going back.
+   *
+   * @param trail what the trail side can turn
+   * @param lead what the lead side can turn
+   * @param limiting the leg that limits; trail on a tie
+   * @param demand pelvis turn asked for; empty while the trunk turn is not measured
+   * @param margin capacity less demand
+   * @param shoulder what hips and trunk together have over the shoulder target
+   */
+  public record Back(
+      Capacity trail,
+      Capacity lead,
+      Leg limiting,
+      Optional<Angle> demand,
+      Optional<Margin> margin,
+      Optional<Margin> shoulder) {
+    /** Pelvis capacity: the smaller side. */
+    public double pelvis() {
+      return Math.min(trail.total(), lead.total());
+    }
+  }
+
+  /**
+   * Coming through.
+   *
+   * @param lead what the lead side can turn
+   * @param impact over the pelvis opening the school wants at impact
+   * @param finish over the finish; advisory, the foot may roll 25 more
+   */
+  public record Through(Capacity lead, Margin impact, Margin finish) {}
+
+  /** Works out the budget. Pure: the same hips, set-up and school give the same budget. */
+  public static TurnBudget of(School school, Setup setup, Hips hips) {
+    Optional<Angle> trunk = hips.trunk().map(t -> Angle.of(t * postureFactor(setup)));
+    return new TurnBudget(
+        school, setup, back(school, setup, hips, trunk), through(school, setup, hips), trunk);
+  }
+
+  private static Optional<Back> back(School school, Setup setup, Hips hips, Optional<Angle> trunk) {
+    if (hips.trailInternal().isEmpty() || hips.leadExternal().isEmpty()) {
+      return Optional.empty();
+    }
+    WorkingRange in = hips.trailInternal().get();
+    WorkingRange out = hips.leadExternal().get();
+    double straightened = Math.min(STRAIGHTENING_MOST, STRAIGHTENING_SHARE * setup.straightening());
+    Capacity trail =
+        new Capacity(in.hip(), in.slack(), setup.trailFlare() - setup.trailPinch() + straightened);
+    Capacity lead =
+        new Capacity(
+            out.hip(),
+            out.slack(),
+            -setup.leadFlare() + setup.leadPinch() + setup.release().buys());
+    Leg limiting = trail.total() <= lead.total() ? Leg.TRAIL : Leg.LEAD;
+    double variance = limiting == Leg.TRAIL ? in.variance() : out.variance();
+    double pelvis = Math.min(trail.total(), lead.total());
+    double target = school.shoulderTarget(setup.club());
+    Optional<Angle> demand =
+        trunk.map(
+            t ->
+                Angle.of(target)
+                    .minus(t)
+                    .clamp(Angle.of(school.pelvisLow()), Angle.of(school.pelvisHigh())));
+    return Optional.of(
+        new Back(
+            trail,
+            lead,
+            limiting,
+            demand,
+            demand.map(p -> Margin.of(pelvis - p.degrees(), variance)),
+            trunk.map(
+                t ->
+                    Margin.of(
+                        Math.min(pelvis, school.pelvisHigh()) + t.degrees() - target, variance))));
+  }
+
+  private static Optional<Through> through(School school, Setup setup, Hips hips) {
+    return hips.leadInternal()
+        .map(
+            in -> {
+              Capacity lead = new Capacity(in.hip(), in.slack(), setup.leadFlare());
+              double open = lead.total();
+              return new Through(
+                  lead,
+                  Margin.of(open - school.openAtImpact(), in.variance()),
+                  Margin.of(open + FINISH_ROLL - school.finish(), in.variance()));
+            });
+  }
+
+  /** What a rounded, arched or tucked back leaves of the trunk turn, 0.6 to 1. */
+  public static double postureFactor(Setup setup) {
+    double factor =
+        1
+            - 0.012 * Math.max(0, setup.rounding() - 15)
+            - 0.012 * Math.max(0, setup.pelvicTilt() - 5)
+            - 0.008 * Math.max(0, -setup.pelvicTilt() - 10);
+    return Math.max(0.6, factor);
+  }
+
+  /** The back margin, when both hips and the trunk are known. */
+  public Optional<Margin> backMargin() {
+    return back.flatMap(Back::margin);
+  }
+
+  /** The impact margin, when the lead hip's inward turn is known. */
+  public Optional<Margin> impactMargin() {
+    return through.map(Through::impact);
+  }
+
+  /** The finish margin, when the lead hip's inward turn is known. */
+  public Optional<Margin> finishMargin() {
+    return through.map(Through::finish);
+  }
+}
