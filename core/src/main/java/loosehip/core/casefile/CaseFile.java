@@ -1,0 +1,50 @@
+package loosehip.core.casefile;
+
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.body.Handed;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Seen;
+import loosehip.core.measure.Screen;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Health;
+
+/**
+ * Everything the judgement needs to know about one golfer. Missing parts mean "not measured".
+ *
+ * @param handed which way the golfer stands
+ * @param complaints what the golfer says goes wrong
+ * @param health open warning signs and cautions
+ * @param screen the newest reading of every test
+ * @param setup set-up figures and leg release
+ * @param seen faults and habits looked at
+ * @param school the school chosen for this golfer
+ * @param wishes what can be given to the work; empty means no plan is wanted yet
+ */
+public record CaseFile(
+    Handed handed,
+    Set<Complaint> complaints,
+    Health health,
+    Screen screen,
+    Setup setup,
+    Seen seen,
+    School school,
+    Optional<Wishes> wishes) {
+
+  /**
+   * The same golfer mirrored: the other hand, every side exchanged. The judgement must not change.
+   */
+  public CaseFile mirrored() {
+    return new CaseFile(
+        handed == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT,
+        complaints,
+        health.mirrored(),
+        screen.mirrored(),
+        setup,
+        seen,
+        school,
+        wishes);
+  }
+}

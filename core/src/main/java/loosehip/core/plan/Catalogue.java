@@ -1,0 +1,120 @@
+package loosehip.core.plan;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import loosehip.core.link.LimitKind;
+import loosehip.core.link.PivotFault;
+import loosehip.core.safety.Caution;
+
+/** All exercises on their ladders and all drills. Data ships as text beside this class. */
+public final class Catalogue {
+  private static final Catalogue STANDARD =
+      new Catalogue(resource("exercises.txt"), resource("drills.txt"));
+
+  private final Map<String, List<Exercise>> ladders;
+  private final List<Drill> drills;
+
+  private Catalogue(String exercises, String drills) {
+    this.ladders =
+        rows(exercises)
+            .map(Catalogue::exercise)
+            .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
+    ladders.values().forEach(rungs -> rungs.sort(Comparator.comparingInt(Exercise::rung)));
+    this.drills = rows(drills).map(Catalogue::drill).toList();
+  }
+
+  /** The catalogue that ships with the product. */
+  public static Catalogue standard() {
+    return STANDARD;
+  }
+
+  /** The ladders by name, each from its lowest rung. */
+  public Map<String, List<Exercise>> ladders() {
+    return ladders;
+  }
+
+  /** The drills, the usual ones first. */
+  public List<Drill> drills() {
+    return drills;
+  }
+
+  /** Every exercise. */
+  public List<Exercise> exercises() {
+    return ladders.values().stream().flatMap(List::stream).toList();
+  }
+
+  /** The exercise with this id, or empty. */
+  public Optional<Exercise> exercise(String ladderId, int rung) {
+    return ladders.getOrDefault(ladderId, List.of()).stream()
+        .filter(e -> e.rung() == rung)
+        .findFirst();
+  }
+
+  private static Exercise exercise(String[] cells) {
+    String[] serves = cells[4].split(";");
+    return new Exercise(
+        cells[2],
+        cells[0],
+        Integer.parseInt(cells[1]),
+        Exercise.Kind.valueOf(cells[3].toUpperCase(Locale.ROOT)),
+        List.copyOf(ids(serves[0], LimitKind::parse)),
+        serves.length > 1 ? List.copyOf(ids(serves[1], LimitKind::parse)) : List.of(),
+        Dose.parse(cells[5]),
+        ids(cells[6], Tool::parse),
+        ids(cells[7], Caution::parse));
+  }
+
+  private static Drill drill(String[] cells) {
+    return new Drill(
+        cells[0],
+        List.copyOf(ids(cells[1], PivotFault::parse)),
+        List.copyOf(ids(cells[2], LimitKind::parse)),
+        Dose.parse(cells[3]),
+        ids(cells[4], Tool::parse),
+        ids(cells[5], Caution::parse));
+  }
+
+  private static <T> Set<T> ids(String cell, Function<String, Optional<T>> parse) {
+    if (cell.strip().equals("-")) {
+      return Set.of();
+    }
+    return Arrays.stream(cell.strip().split("\\s+"))
+        .map(
+            id ->
+                parse
+                    .apply(id)
+                    .orElseThrow(() -> new IllegalArgumentException("No such id: " + id)))
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private static Stream<String[]> rows(String text) {
+    return text.lines()
+        .filter(line -> !line.isBlank() && !line.startsWith("#"))
+        .map(line -> Arrays.stream(line.split("\\|")).map(String::strip).toArray(String[]::new));
+  }
+
+  private static String resource(String name) {
+    try (InputStream in = Catalogue.class.getResourceAsStream(name)) {
+      if (in == null) {
+        throw new IllegalStateException(name + " is missing beside " + Catalogue.class);
+      }
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,25 @@
+package loosehip.core.plan;
+
+import java.util.List;
+import java.util.Set;
+import loosehip.core.link.LimitKind;
+import loosehip.core.link.PivotFault;
+import loosehip.core.safety.Caution;
+
+/**
+ * A practice drill for a fault.
+ *
+ * @param id the product's id
+ * @param faults faults it works on
+ * @param needs limits that must be at least close before it is given
+ * @param dose how much
+ * @param tools what must be at hand
+ * @param cautions what blocks it
+ */
+public record Drill(
+    String id,
+    List<PivotFault> faults,
+    List<LimitKind> needs,
+    Dose dose,
+    Set<Tool> tools,
+    Set<Caution> cautions) {}

@@ -1,0 +1,55 @@
+package loosehip.core.plan;
+
+import java.util.List;
+import java.util.Set;
+import loosehip.core.link.LimitKind;
+import loosehip.core.safety.Caution;
+
+/**
+ * One exercise on its rung of a ladder.
+ *
+ * @param id the product's id
+ * @param ladder the ladder it stands on
+ * @param rung its rung, 1 the easiest
+ * @param kind what sort of work it is; decides order and frequency
+ * @param serves limits it serves fully
+ * @param also limits it serves by half
+ * @param dose how much
+ * @param tools what must be at hand
+ * @param cautions what blocks it on the side concerned
+ */
+public record Exercise(
+    String id,
+    String ladder,
+    int rung,
+    Kind kind,
+    List<LimitKind> serves,
+    List<LimitKind> also,
+    Dose dose,
+    Set<Tool> tools,
+    Set<Caution> cautions) {
+
+  /** Sorts of work, in the order of a session. */
+  public enum Kind {
+    RANGE("loosen"),
+    CONTROL("switch on"),
+    SWITCH("switch on"),
+    STRENGTH("combine");
+
+    private final String word;
+
+    Kind(String word) {
+      this.word = word;
+    }
+
+    /** The word for its place in a session. */
+    public String word() {
+      return word;
+    }
+  }
+
+  /** How much of a need for this limit one such exercise serves: 1, 0.5 or 0. */
+  public double service(LimitKind limit) {
+    return serves.contains(limit) ? 1 : also.contains(limit) ? 0.5 : 0;
+  }
+}

@@ -1,0 +1,45 @@
+package loosehip.core.plan;
+
+import java.time.LocalDate;
+import java.util.Set;
+
+/**
+ * What the golfer can give to the work.
+ *
+ * @param minutesPerDay 1 to 120
+ * @param daysPerWeek 1 to 7
+ * @param weeks 4 to 8
+ * @param start first day of the block
+ * @param tools what is at hand
+ */
+public record Wishes(
+    int minutesPerDay, int daysPerWeek, int weeks, LocalDate start, Set<Tool> tools) {
+  /** Weeks of a block when nobody says otherwise. */
+  public static final int USUAL_WEEKS = 6;
+
+  /**
+   * @throws IllegalArgumentException when a number is outside its range
+   */
+  public Wishes {
+    if (minutesPerDay < 1 || minutesPerDay > 120) {
+      throw new IllegalArgumentException("Minutes a day go from 1 to 120: " + minutesPerDay);
+    }
+    if (daysPerWeek < 1 || daysPerWeek > 7) {
+      throw new IllegalArgumentException("Days a week go from 1 to 7: " + daysPerWeek);
+    }
+    if (weeks < 4 || weeks > 8) {
+      throw new IllegalArgumentException("A block lasts 4 to 8 weeks: " + weeks);
+    }
+    tools = Set.copyOf(tools);
+  }
+
+  /** The date of the retest, at the end of the block. */
+  public LocalDate retest() {
+    return start.plusWeeks(weeks);
+  }
+
+  /** The half-way check for tilt and hinge, after three weeks. */
+  public LocalDate halfWay() {
+    return start.plusWeeks(3);
+  }
+}

@@ -1,0 +1,263 @@
+package loosehip.core.pivot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+import loosehip.core.measure.Band;
+import loosehip.core.measure.Screen;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+/** The worked examples: right-handed, so trail is right and lead is left. */
+class TurnBudgetTest {
+  static final Screen A =
+      Screens.of(
+          """
+          prone-rotation.right.internal 36
+          seated-rotation.right.internal 34
+          prone-rotation.left.external 44
+          seated-rotation.left.external 42
+          prone-rotation.left.internal 35
+          seated-rotation.left.internal 33
+          trunk-turn.right 48
+          """);
+  static final Setup A_SETUP = new Setup(40, 0, 0, 5, 20, 0, 0, 10, LeadRelease.KNEE, Club.DRIVER);
+
+  static final Screen B =
+      Screens.of(
+          """
+          prone-rotation.right.internal 18
+          seated-rotation.right.internal 22
+          standing-turn.right.internal 30
+          prone-rotation.left.external 32
+          seated-rotation.left.external 30
+          prone-rotation.left.internal 15
+          seated-rotation.left.internal 17
+          trunk-turn.right 38
+          """);
+  static final Setup B_SETUP = new Setup(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
+
+  static final Screen C =
+      Screens.of(
+          """
+          seated-rotation.right.internal 30 @club-angle
+          seated-rotation.left.external 40 @club-angle
+          standing-turn.left.internal 48 @club-angle
+          trunk-turn.right 35 @club-angle
+          """);
+  static final Setup C_SETUP =
+      new Setup(40, 0, 28, 10, 15, 0, 0, 16, LeadRelease.HEEL, Club.DRIVER);
+
+  @Test
+  void exampleAPaysForRotationFirst() {
+    TurnBudget budget = budget(School.ROTATION_FIRST, A, A_SETUP);
+    TurnBudget.Back back = budget.back().orElseThrow();
+    assertTenth(back.trail().total(), 55.1);
+    assertTenth(back.lead().total(), 45.1);
+    assertThat(back.limiting()).isEqualTo(Leg.LEAD);
+    assertTenth(back.demand().orElseThrow().degrees(), 42.0);
+    assertMargin(back.margin(), 3.1, Band.CLOSE);
+    assertThat(back.margin().orElseThrow().chanceShort()).isCloseTo(0.31, within(0.005));
+    assertTenth(back.shoulder().orElseThrow().degrees(), 3.1);
+    assertTenth(budget.through().orElseThrow().lead().total(), 64.1);
+    assertMargin(budget.impactMargin(), 24.1, Band.ENOUGH);
+    assertTenth(budget.finishMargin().orElseThrow().degrees(), -0.9);
+    assertThat(SetupSearch.search(School.ROTATION_FIRST, A, Handed.RIGHT, A_SETUP).nothingNeeded())
+        .isTrue();
+  }
+
+  @Test
+  void exampleBFallsShortBothWays() {
+    TurnBudget budget = budget(School.ROTATION_FIRST, B, B_SETUP);
+    TurnBudget.Back back = budget.back().orElseThrow();
+    assertTenth(budget.trunk().orElseThrow().degrees(), 36.6);
+    assertTenth(back.trail().total(), 21.0);
+    assertThat(back.limiting()).isEqualTo(Leg.TRAIL);
+    assertTenth(back.lead().total(), 21.1);
+    assertTenth(back.demand().orElseThrow().degrees(), 50.0);
+    assertMargin(back.margin(), -29.0, Band.SHORT);
+    assertTenth(back.shoulder().orElseThrow().degrees(), -32.4);
+    assertTenth(budget.through().orElseThrow().lead().total(), 41.1);
+    assertMargin(budget.impactMargin(), 1.1, Band.CLOSE);
+    assertTenth(budget.finishMargin().orElseThrow().degrees(), -23.9);
+  }
+
+  @Test
+  void exampleBPaysForShiftAndTurnMoreEasily() {
+    SetupSearch.Found inSchool =
+        SetupSearch.search(School.ROTATION_FIRST, B, Handed.RIGHT, B_SETUP);
+    SetupOption best = inSchool.best();
+    assertTenth(best.score(), 72.9);
+    assertThat(best.unpinch()).isTrue();
+    assertThat(best.level()).isTrue();
+    assertThat(best.setup().straightening()).isEqualTo(5);
+    assertThat(best.setup().release()).isEqualTo(LeadRelease.KNEE);
+    assertTenth(best.backMargin(), -16.9);
+    assertTenth(best.impactMargin(), 5.9);
+    SetupOption shift = SetupSearch.search(School.SHIFT_AND_TURN, B, Handed.RIGHT, B_SETUP).best();
+    assertTenth(shift.score(), 41.7);
+    assertThat(shift.setup().trailFlare()).isEqualTo(15);
+    assertThat(shift.setup().release()).isEqualTo(LeadRelease.HEEL);
+    assertThat(shift.unpinch() && shift.level()).isTrue();
+    assertTenth(shift.backMargin(), 1.1);
+    List<School> order =
+        SetupSearch.schools(B, Handed.RIGHT, B_SETUP).stream()
+            .map(SetupSearch.Found::school)
+            .toList();
+    assertThat(order.indexOf(School.SHIFT_AND_TURN))
+        .isLessThan(order.indexOf(School.ROTATION_FIRST));
+  }
+
+  @Test
+  void exampleCIsLikelyShortInFreeTurn() {
+    TurnBudget budget = budget(School.FREE_TURN, C, C_SETUP);
+    TurnBudget.Back back = budget.back().orElseThrow();
+    assertTenth(budget.trunk().orElseThrow().degrees(), 29.5);
+    assertTenth(back.trail().total(), 58.0);
+    assertThat(back.limiting()).isEqualTo(Leg.TRAIL);
+    assertTenth(back.lead().total(), 60.0);
+    assertTenth(back.demand().orElseThrow().degrees(), 65.0);
+    assertMargin(back.margin(), -7.0, Band.SHORT);
+    assertThat(back.margin().orElseThrow().chanceShort()).isCloseTo(0.80, within(0.005));
+    assertTenth(back.shoulder().orElseThrow().degrees(), -7.5);
+    assertTenth(budget.through().orElseThrow().lead().total(), 58.0);
+    assertMargin(budget.impactMargin(), 20.0, Band.ENOUGH);
+    assertTenth(budget.finishMargin().orElseThrow().degrees(), -7.0);
+    SetupOption best = SetupSearch.search(School.FREE_TURN, C, Handed.RIGHT, C_SETUP).best();
+    assertTenth(best.score(), 14.8);
+    assertThat(best.setup().trailFlare()).isEqualTo(15);
+    assertThat(best.setup().leadFlare()).isEqualTo(10);
+    assertThat(best.setup().straightening()).isEqualTo(20);
+    assertTenth(best.backMargin(), 0.0);
+  }
+
+  @Test
+  void aMissingTestIsNamedAndTheRestStillCounts() {
+    Screen lead = Screens.of("seated-rotation.left.internal 33; trunk-turn.right 48");
+    Hips hips = Hips.of(lead, Handed.RIGHT, A_SETUP);
+    TurnBudget budget = TurnBudget.of(School.ROTATION_FIRST, A_SETUP, hips);
+    assertThat(budget.back()).isEmpty();
+    assertThat(budget.impactMargin()).isPresent();
+    assertThat(hips.missing())
+        .extracting(Hips.MissingTest::what)
+        .containsExactly("trail hip, inward", "lead hip, outward");
+  }
+
+  @Test
+  void aReadingStoppedByPainIsNoEvidence() {
+    Screen sore =
+        Screens.of("seated-rotation.right.internal 12 p5; standing-turn.right.internal 50");
+    WorkingRange range =
+        WorkingRange.of(
+                sore,
+                loosehip.core.body.Side.RIGHT,
+                loosehip.core.measure.Direction.INTERNAL,
+                Setup.PLAIN)
+            .orElseThrow();
+    assertThat(range.hip()).isEqualTo(35);
+  }
+
+  @Property
+  void moreInwardTurnNeverLowersTheBackCapacity(
+      @ForAll @DoubleRange(min = 5, max = 60) double turn,
+      @ForAll @DoubleRange(min = 0, max = 20) double more) {
+    assertThat(back(turn + more)).isGreaterThanOrEqualTo(back(turn));
+  }
+
+  private static double back(double trailInternal) {
+    Screen screen =
+        Screens.of(
+            "seated-rotation.right.internal %s; seated-rotation.left.external 40"
+                .formatted(trailInternal));
+    return budget(School.ROTATION_FIRST, screen, A_SETUP).back().orElseThrow().pelvis();
+  }
+
+  @Property
+  void leadFlareTradesOneForOne(@ForAll @DoubleRange(min = 0, max = 40) double flare) {
+    Setup flared = A_SETUP.with(5, flare, 10, LeadRelease.KNEE, false, false);
+    Setup square = A_SETUP.with(5, 0, 10, LeadRelease.KNEE, false, false);
+    TurnBudget with = budget(School.ROTATION_FIRST, A, flared);
+    TurnBudget without = budget(School.ROTATION_FIRST, A, square);
+    assertThat(with.impactMargin().orElseThrow().degrees())
+        .isCloseTo(without.impactMargin().orElseThrow().degrees() + flare, within(1e-9));
+    assertThat(with.back().orElseThrow().lead().total())
+        .isCloseTo(without.back().orElseThrow().lead().total() - flare, within(1e-9));
+  }
+
+  @Property
+  void aMirroredLeftHanderGetsTheSameBudget(
+      @ForAll @DoubleRange(min = 5, max = 60) double in,
+      @ForAll @DoubleRange(min = 5, max = 60) double out) {
+    Screen screen =
+        Screens.of(
+            """
+            seated-rotation.right.internal %s
+            prone-rotation.left.external %s
+            standing-turn.left.internal 52
+            trunk-turn.right 41
+            trunk-turn.left 30
+            """
+                .formatted(in, out));
+    TurnBudget right = budget(School.SETTLED_BASE, screen, B_SETUP);
+    TurnBudget left =
+        TurnBudget.of(
+            School.SETTLED_BASE, B_SETUP, Hips.of(screen.mirrored(), Handed.LEFT, B_SETUP));
+    assertThat(left).isEqualTo(right);
+  }
+
+  @Property
+  void uncertaintyGrowsWhenATestIsMissing(@ForAll @DoubleRange(min = 10, max = 50) double turn) {
+    Screen both =
+        Screens.of(
+            "seated-rotation.right.internal %1$s; prone-rotation.right.internal %1$s; seated-rotation.left.external 60; trunk-turn.right 45"
+                .formatted(turn));
+    Screen one =
+        Screens.of(
+            "seated-rotation.right.internal %1$s; seated-rotation.left.external 60; trunk-turn.right 45"
+                .formatted(turn));
+    assertThat(deviation(one)).isGreaterThan(deviation(both));
+  }
+
+  private static double deviation(Screen screen) {
+    return budget(School.ROTATION_FIRST, screen, Setup.PLAIN)
+        .backMargin()
+        .orElseThrow()
+        .deviation();
+  }
+
+  @Test
+  void theSearchNeverScoresWorseThanTodayWhereTodayIsAllowed() {
+    for (School school : School.values()) {
+      for (Setup setup : List.of(A_SETUP, B_SETUP, C_SETUP)) {
+        SetupSearch.Found found = SetupSearch.search(school, B, Handed.RIGHT, setup);
+        if (setup.straightening() <= school.straighteningLimit()) {
+          assertThat(found.best().score()).isLessThanOrEqualTo(found.today().score());
+        }
+        assertThat(found.alternatives())
+            .extracting(SetupOption::main)
+            .doesNotContain(found.best().main())
+            .doesNotHaveDuplicates();
+      }
+    }
+  }
+
+  static TurnBudget budget(School school, Screen screen, Setup setup) {
+    return TurnBudget.of(school, setup, Hips.of(screen, Handed.RIGHT, setup));
+  }
+
+  private static void assertMargin(Optional<Margin> margin, double degrees, Band band) {
+    assertTenth(margin.orElseThrow().degrees(), degrees);
+    assertThat(margin.orElseThrow().band()).isEqualTo(band);
+  }
+
+  private static void assertTenth(double actual, double printed) {
+    assertThat(loosehip.core.body.Angle.of(actual).toOneDecimal()).isEqualTo(printed);
+  }
+}

@@ -1,0 +1,303 @@
+package loosehip.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.casefile.Assessment;
+import loosehip.core.casefile.CaseFile;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Rehearsal;
+import loosehip.core.link.Seen;
+import loosehip.core.measure.Screen;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Health;
+import loosehip.core.safety.NotedCaution;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PlannerTest {
+  private static final LocalDate START = LocalDate.of(2027, 1, 11);
+  private static final Set<Tool> ALL = EnumSet.allOf(Tool.class);
+  private static final String STIFF =
+      """
+      seated-rotation.right.internal 22
+      seated-rotation.left.internal 38
+      seated-rotation.left.external 45
+      trunk-turn.right 40
+      hinge-contact 35
+      tilt-control.arch 5
+      tilt-control.flatten 4
+      tilt-control.quality smooth
+      side-hip-hold.right 6
+      side-hip-hold.left 5
+      bridge-hold.left 8
+      bridge-hold.right 12
+      """;
+
+  @ParameterizedTest(name = "{0}: {2} s")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "seated-foot-rolls | 1 x 20, 4 | 80",
+        "seated-knee-drops | 1 x 15-20, 3 + 3 ps | 180",
+        "double-bend-sit | 2-3 x 1, 0 + 10-15 ps ways 2 | 95",
+        "hip-circles | 1 x 6-8, 3 ps ways 2 | 72",
+        "bridge | 1 x 12-20, 7 | 84",
+        "one-leg-bridge-hold | 3 x 1, 0 + 10-20 ps | 90",
+        "squeeze-tall | 1 x 10, 0 + 3 ps | 60",
+      })
+  void secondsOfAFirstWeekDose(String id, String dose, int seconds) {
+    Dose parsed = Dose.parse(dose);
+    assertThat(parsed.seconds(parsed.in(1, 6))).isEqualTo(seconds);
+    assertThat(Catalogue.standard().exercises())
+        .filteredOn(e -> e.id().equals(id))
+        .extracting(Exercise::dose)
+        .containsExactly(parsed);
+  }
+
+  @Test
+  void doseRisesFromLowToTopOverTheBlock() {
+    Dose dose = Dose.parse("2-3 x 10-20, 3 + 10-15 ps");
+    assertThat(dose.in(1, 6)).isEqualTo(new Dose.Prescribed(2, 10, 10));
+    assertThat(dose.in(6, 6)).isEqualTo(new Dose.Prescribed(3, 20, 15));
+    assertThat(dose.in(1, 1)).isEqualTo(new Dose.Prescribed(2, 10, 10));
+  }
+
+  @Test
+  void anExtraSetOnTheWeakerSideCostsOneSideAndAPause() {
+    Dose dose = Dose.parse("1 x 15, 3 + 3 ps");
+    assertThat(dose.seconds(dose.in(1, 6).withExtraSet())).isEqualTo(180 + 15 + 90);
+  }
+
+  @Test
+  void theWorstHipIsServedAndEveryItemSaysWhy() {
+    Block block = plan(STIFF, Health.CLEAR, 15, 5, ALL);
+    assertThat(block.items())
+        .extracting(PlanItem::id)
+        .contains("seated-knee-drops", "buckle-gauge");
+    assertThat(block.items()).allSatisfy(i -> assertThat(i.why()).isNotBlank());
+    assertThat(block.items().get(0).why()).contains("trail hip, inward (short)");
+    assertThat(block.retest()).isEqualTo(START.plusWeeks(6));
+  }
+
+  @ParameterizedTest(name = "{0} keeps out {1}")
+  @CsvSource({
+    "INNER_KNEE, seated-knee-drops, pain at the inside of the knee",
+    "HIP_REPLACEMENT, seated-knee-drops, new hip",
+    "HIP_PINCH, seated-knee-drops, pinch at the front",
+    "BALANCE, hip-circles, falls",
+  })
+  void aCautionKeepsAnExerciseOutAndSaysSo(Caution caution, String exercise, String words) {
+    Health health = new Health(Set.of(), List.of(NotedCaution.of(caution)));
+    Block block = plan(STIFF, health, 60, 5, ALL);
+    assertThat(block.items()).extracting(PlanItem::id).doesNotContain(exercise);
+    assertThat(block.leftOut())
+        .filteredOn(l -> l.id().equals(exercise))
+        .singleElement()
+        .satisfies(l -> assertThat(l.reason()).contains("caution").contains(words));
+  }
+
+  @Test
+  void aClearanceLiftsTheBlock() {
+    NotedCaution cleared = new NotedCaution(Caution.INNER_KNEE, Optional.of(Side.LEFT), "", true);
+    Block block = plan(STIFF, new Health(Set.of(), List.of(cleared)), 60, 5, ALL);
+    assertThat(block.items()).extracting(PlanItem::id).contains("seated-knee-drops");
+  }
+
+  @Test
+  void withoutToolsTheLadderStepsDownAndSaysWhichToolIsMissing() {
+    Block block = plan(STIFF, Health.CLEAR, 60, 5, Set.of());
+    assertThat(block.leftOut()).anySatisfy(l -> assertThat(l.reason()).contains("needs a club"));
+    assertThat(block.items())
+        .extracting(PlanItem::id)
+        .contains("knee-window")
+        .doesNotContain("buckle-gauge");
+  }
+
+  @Test
+  void aShiftedArcGetsNoEndRangeStretching() {
+    String shifted = STIFF + "seated-rotation.right.external 50\n";
+    Block block = plan(shifted, Health.CLEAR, 60, 5, ALL);
+    assertThat(block.items())
+        .extracting(PlanItem::id)
+        .contains("seated-foot-rolls")
+        .doesNotContain("seated-knee-drops");
+    assertThat(block.leftOut())
+        .anySatisfy(l -> assertThat(l.reason()).contains("trail hip has a shifted arc, outward"));
+  }
+
+  @Test
+  void whatIsEnoughIsNotTrained() {
+    String free =
+        """
+        seated-rotation.right.internal 45
+        seated-rotation.left.internal 45
+        seated-rotation.left.external 45
+        trunk-turn.right 50
+        side-hip-hold.right 1
+        """;
+    Block block = plan(free, Health.CLEAR, 30, 5, ALL);
+    assertThat(block.items())
+        .noneMatch(i -> i.id().startsWith("seated-") || i.id().contains("side"));
+  }
+
+  @Test
+  void threeMinutesStillGiveTheMostUsefulThing() {
+    Block block = plan(STIFF, Health.CLEAR, 3, 5, ALL);
+    assertThat(block.empty()).isFalse();
+    assertThat(block.leftOut()).anySatisfy(l -> assertThat(l.reason()).contains("no time left"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1", "2", "3", "4", "5", "6", "7"})
+  void strengthDaysAreTwoDaysApartAlsoOverTheWeekend(int perWeek) {
+    Block block = plan(STIFF, Health.CLEAR, 40, perWeek, ALL);
+    List<Integer> strength =
+        block.weeks().get(0).sessions().stream()
+            .filter(
+                s ->
+                    s.items().stream()
+                        .anyMatch(
+                            i ->
+                                i.exercise()
+                                    .filter(e -> e.kind() == Exercise.Kind.STRENGTH)
+                                    .isPresent()))
+            .map(Session::day)
+            .collect(Collectors.toCollection(ArrayList::new));
+    assertThat(strength).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    strength.add(strength.get(0) + 7);
+    for (int i = 1; i < strength.size(); i++) {
+      assertThat(strength.get(i) - strength.get(i - 1)).isGreaterThanOrEqualTo(2);
+    }
+  }
+
+  @Property(tries = 300)
+  void noPlanBreaksTimeToolsCautionsOrOrder(
+      @ForAll @IntRange(min = 1, max = 45) int minutes,
+      @ForAll @IntRange(min = 1, max = 7) int days,
+      @ForAll("tools") Set<Tool> tools,
+      @ForAll("cautions") Set<Caution> cautions,
+      @ForAll @IntRange(min = 5, max = 60) int in) {
+    Health health = new Health(Set.of(), cautions.stream().map(NotedCaution::of).toList());
+    String sheet = STIFF + "prone-rotation.right.internal " + in + "\n";
+    Block block = plan(sheet, health, minutes, days, tools);
+    for (Block.Week week : block.weeks()) {
+      assertThat(week.sessions().size()).isLessThanOrEqualTo(days);
+      for (Session session : week.sessions()) {
+        assertThat(session.seconds()).isLessThanOrEqualTo(minutes * 60);
+        assertThat(session.items().stream().filter(i -> !i.drill()).count()).isLessThanOrEqualTo(7);
+        assertThat(session.items().stream().map(Planner::order).toList()).isSorted();
+        for (PlanItem item : session.items()) {
+          item.exercise()
+              .ifPresent(
+                  e -> {
+                    assertThat(tools).containsAll(e.tools());
+                    assertThat(e.cautions())
+                        .doesNotContainAnyElementsOf(
+                            cautions.isEmpty() ? Set.of(Caution.UNDER_18) : cautions);
+                  });
+        }
+      }
+    }
+    assertThat(plan(sheet, health, minutes, days, tools)).isEqualTo(block);
+  }
+
+  @Test
+  void aWarningSignStopsEverything() {
+    Assessment assessment =
+        Assessment.of(
+            golfer(
+                STIFF,
+                new Health(Set.of(loosehip.core.safety.WarningSign.NIGHT_PAIN), List.of()),
+                15,
+                5,
+                ALL));
+    assertThat(assessment.status()).isEqualTo(Assessment.Status.REFER);
+    assertThat(assessment.plan()).isEmpty();
+    assertThat(assessment.budget()).isEmpty();
+    assertThat(assessment.notices()).anyMatch(n -> n.contains("clearance"));
+  }
+
+  @Property(tries = 60)
+  void aMirroredLeftHanderGetsTheSameJudgement(
+      @ForAll @IntRange(min = 5, max = 60) int in, @ForAll("cautions") Set<Caution> cautions) {
+    List<NotedCaution> noted =
+        cautions.stream()
+            .map(c -> c.sided() ? NotedCaution.of(c, Side.LEFT) : NotedCaution.of(c))
+            .toList();
+    CaseFile golfer =
+        golfer(
+            STIFF + "seated-rotation.right.external " + in + "\n",
+            new Health(Set.of(), noted),
+            20,
+            4,
+            ALL);
+    Assessment right = Assessment.of(golfer);
+    Assessment left = Assessment.of(golfer.mirrored());
+    assertThat(left.budget()).isEqualTo(right.budget());
+    assertThat(left.links()).isEqualTo(right.links());
+    assertThat(left.needs()).isEqualTo(right.needs());
+    assertThat(left.schools()).isEqualTo(right.schools());
+    assertThat(left.plan().map(PlannerTest::ids)).isEqualTo(right.plan().map(PlannerTest::ids));
+  }
+
+  private static List<String> ids(Block block) {
+    return block.items().stream().map(PlanItem::id).toList();
+  }
+
+  @Provide
+  Arbitrary<Set<Tool>> tools() {
+    return Arbitraries.of(Tool.class).set();
+  }
+
+  @Provide
+  Arbitrary<Set<Caution>> cautions() {
+    return Arbitraries.of(
+            Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18).toList())
+        .set()
+        .ofMaxSize(4);
+  }
+
+  private static Block plan(String sheet, Health health, int minutes, int days, Set<Tool> tools) {
+    return Assessment.of(golfer(sheet, health, minutes, days, tools)).plan().orElseThrow();
+  }
+
+  private static CaseFile golfer(
+      String sheet, Health health, int minutes, int days, Set<Tool> tools) {
+    Screen screen = Screens.of(sheet);
+    Map<PivotFault, Level> faults = new EnumMap<>(PivotFault.class);
+    faults.put(PivotFault.SWAY, Level.CLEAR);
+    return new CaseFile(
+        Handed.RIGHT,
+        Set.of(Complaint.LOST_DISTANCE),
+        health,
+        screen,
+        Setup.PLAIN,
+        new Seen(Map.of(), faults, Map.of(PivotFault.SWAY, Rehearsal.CANNOT), Set.of()),
+        School.ROTATION_FIRST,
+        Optional.of(new Wishes(minutes, days, 6, START, tools)));
+  }
+}
