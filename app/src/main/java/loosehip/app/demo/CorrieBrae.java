@@ -1,0 +1,189 @@
+package loosehip.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import loosehip.app.Settings;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Topic;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.Golfers;
+import loosehip.app.store.Journal;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Slot;
+import loosehip.core.safety.WarningSign;
+import org.springframework.beans.factory.InitializingBean;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty demo data base with the Corrie Brae practice, through the ordinary rooms. */
+@Component
+@Lazy(false)
+class CorrieBrae implements InitializingBean {
+  private final Settings settings;
+  private final Accounts accounts;
+  private final Golfers golfers;
+  private final Journal journal;
+  private final Benches benches;
+  private final PasswordEncoder passwords;
+  private final Clock clock;
+
+  CorrieBrae(
+      Settings settings,
+      Accounts accounts,
+      Golfers golfers,
+      Journal journal,
+      Benches benches,
+      PasswordEncoder passwords,
+      Clock clock) {
+    this.settings = settings;
+    this.accounts = accounts;
+    this.golfers = golfers;
+    this.journal = journal;
+    this.benches = benches;
+    this.passwords = passwords;
+    this.clock = clock;
+  }
+
+  @Override
+  public void afterPropertiesSet() {
+    if (settings.demo() && accounts.none()) {
+      fill(
+          accounts.addPractice(
+              "Corrie Brae", "Wren", "wren", passwords.encode("corrie-brae-demo")));
+    }
+  }
+
+  private void fill(Account wren) {
+    String name = "";
+    String id = "";
+    GolferFile file = null;
+    for (String line : text().split("\n")) {
+      String[] words = line.strip().split(" ", 2);
+      switch (words[0]) {
+        case "golfer" -> {
+          finish(wren, id);
+          name = words[1];
+          id = "";
+        }
+        case "visit" -> {
+          LocalDate on = LocalDate.now(clock).minusDays(Integer.parseInt(words[1]));
+          if (id.isEmpty()) {
+            id = golfers.add(wren, name, on);
+          } else {
+            golfers.startVisit(benches.file(wren, id), on);
+          }
+          file = benches.file(wren, id);
+        }
+        case "fact" -> fact(wren, file, words[1]);
+        case "try" -> tries(wren, file, words[1]);
+        case "word" -> word(wren, file, words[1]);
+        default -> {
+          // remarks and blank lines
+        }
+      }
+    }
+    finish(wren, id);
+  }
+
+  private void finish(Account wren, String id) {
+    if (!id.isEmpty() && !benches.file(wren, id).facts().isEmpty()) {
+      benches.saved(wren, id);
+    }
+  }
+
+  private void fact(Account wren, GolferFile file, String text) {
+    String[] words = text.split(" ", 2);
+    if (words[0].equals("warning.*")) {
+      for (WarningSign sign : WarningSign.values()) {
+        note(wren, file, Topic.WARNING.about(sign.id()), words[1]);
+      }
+      return;
+    }
+    LocalDate today = LocalDate.now(clock);
+    switch (words[0]) {
+      case "who.age" ->
+          note(
+              wren,
+              file,
+              "who.birth-year",
+              String.valueOf(today.getYear() - Integer.parseInt(words[1])));
+      case "wish.start-in" ->
+          note(wren, file, "wish.start", today.plusDays(Integer.parseInt(words[1])).toString());
+      default -> note(wren, file, words[0], words[1]);
+    }
+  }
+
+  private void note(Account wren, GolferFile file, String topic, String value) {
+    Topic kind = Topic.of(topic).orElseThrow();
+    kind.problem(topic, value, LocalDate.now(clock).getYear())
+        .ifPresent(
+            problem -> {
+              throw new IllegalStateException(topic + ": " + problem);
+            });
+    journal.note(
+        file,
+        wren,
+        topic,
+        Optional.of(value),
+        kind.ofVisit(),
+        topic.replace('.', ' '),
+        kind.station());
+  }
+
+  private void tries(Account wren, GolferFile file, String text) {
+    String[] words = text.split(" ");
+    Slot slot = Slot.parse(words[0]).orElseThrow();
+    for (int i = 1; i < words.length; i++) {
+      Optional<Method> method = slot.test().methods().stream().findFirst();
+      journal.take(
+          file,
+          wren,
+          new Journal.NewTry(
+              slot,
+              Optional.of(Double.parseDouble(words[i])),
+              Optional.empty(),
+              method,
+              Set.of(),
+              false),
+          UUID.randomUUID().toString(),
+          "try " + words[i]);
+    }
+  }
+
+  private void word(Account wren, GolferFile file, String text) {
+    String[] words = text.split(" ");
+    journal.take(
+        file,
+        wren,
+        new Journal.NewTry(
+            Slot.parse(words[0]).orElseThrow(),
+            Optional.empty(),
+            Optional.of(words[1]),
+            Optional.empty(),
+            Set.of(),
+            false),
+        UUID.randomUUID().toString(),
+        words[1]);
+  }
+
+  private static String text() {
+    try (InputStream in = CorrieBrae.class.getResourceAsStream("corrie-brae.txt")) {
+      if (in == null) {
+        throw new IllegalStateException("corrie-brae.txt is missing");
+      }
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

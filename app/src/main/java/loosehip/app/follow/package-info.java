@@ -1,0 +1,5 @@
+/** Seventh station: what will follow the homework. */
+@NullMarked
+package loosehip.app.follow;
+
+import org.jspecify.annotations.NullMarked;

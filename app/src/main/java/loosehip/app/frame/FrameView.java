@@ -1,0 +1,51 @@
+package loosehip.app.frame;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.planview.HipGlyph;
+import loosehip.app.planview.PlanView;
+
+/**
+ * What surrounds every station.
+ *
+ * @param practice the practice's name
+ * @param signedIn who is signed in
+ * @param demo whether this copy runs on demo data
+ * @param golfer the golfer in hand; empty on pages without one
+ */
+public record FrameView(
+    String practice, String signedIn, boolean demo, Optional<GolferBar> golfer) {
+
+  /**
+   * The golfer in hand.
+   *
+   * @param id their id
+   * @param name their name
+   * @param who age and hand in words
+   * @param glyph four arcs
+   * @param cautions the strip: what must be respected; empty when nothing
+   * @param refer whether everything waits for a clinician
+   * @param stations the seven, in order
+   * @param planView the hips from above; empty on refer
+   * @param undo what undo would take back
+   * @param saved when something was last saved, in words
+   */
+  public record GolferBar(
+      String id,
+      String name,
+      String who,
+      HipGlyph glyph,
+      List<CautionWord> cautions,
+      boolean refer,
+      List<StationTab> stations,
+      Optional<PlanView> planView,
+      Optional<String> undo,
+      Optional<String> saved) {}
+
+  /** A caution: what it is, and what follows from it. */
+  public record CautionWord(String what, String follows) {}
+
+  /** One of the seven stations with its state. */
+  public record StationTab(
+      int number, String id, String title, String state, boolean here, boolean built) {}
+}

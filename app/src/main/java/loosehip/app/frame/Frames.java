@@ -1,0 +1,175 @@
+package loosehip.app.frame;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.Settings;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Standing;
+import loosehip.app.planview.HipGlyph;
+import loosehip.app.planview.PlanViewDrawing;
+import loosehip.app.store.Account;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+import loosehip.core.link.Level;
+import loosehip.core.link.Link;
+import loosehip.core.link.Triage;
+import loosehip.core.measure.Direction;
+import loosehip.core.measure.RunningOrder;
+import loosehip.core.plan.Block;
+import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
+import org.springframework.stereotype.Component;
+
+/** Builds what surrounds every station from the golfer in hand. */
+@Component
+public class Frames {
+  private final Settings settings;
+
+  Frames(Settings settings) {
+    this.settings = settings;
+  }
+
+  /** The frame of a page without a golfer. */
+  public FrameView of(Account account) {
+    return new FrameView(
+        account.practiceName(), account.shownName(), settings.demo(), Optional.empty());
+  }
+
+  /** The frame around a station. */
+  public FrameView of(Account account, Bench bench, Station here) {
+    boolean refer = bench.golfer().health().refer();
+    return new FrameView(
+        account.practiceName(),
+        account.shownName(),
+        settings.demo(),
+        Optional.of(
+            new FrameView.GolferBar(
+                bench.file().id(),
+                bench.file().name(),
+                who(bench),
+                glyph(bench),
+                cautions(bench),
+                refer,
+                stations(bench, here),
+                bench
+                    .assessment()
+                    .budget()
+                    .map(
+                        b ->
+                            PlanViewDrawing.of(
+                                b, bench.assessment().hips(), bench.golfer().handed())),
+                bench.file().lastStep(),
+                Optional.empty())));
+  }
+
+  private static String who(Bench bench) {
+    String hand = bench.golfer().handed() == Handed.RIGHT ? "right-handed" : "left-handed";
+    return bench.age().map(a -> a + ", " + hand).orElse(hand);
+  }
+
+  private static HipGlyph glyph(Bench bench) {
+    return HipGlyph.of(
+        bench.golfer().handed(),
+        Standing.turn(bench, Leg.TRAIL, Direction.INTERNAL),
+        Standing.turn(bench, Leg.TRAIL, Direction.EXTERNAL),
+        Standing.turn(bench, Leg.LEAD, Direction.INTERNAL),
+        Standing.turn(bench, Leg.LEAD, Direction.EXTERNAL));
+  }
+
+  private static List<FrameView.CautionWord> cautions(Bench bench) {
+    List<FrameView.CautionWord> words = new ArrayList<>();
+    for (WarningSign sign : bench.golfer().health().openWarnings()) {
+      words.add(
+          new FrameView.CautionWord(
+              "warning sign: " + sign.id().replace('-', ' '),
+              "no movement test, no plan, until a clinician clears it"));
+    }
+    for (NotedCaution noted : bench.golfer().health().cautions()) {
+      String side = noted.side().map(s -> ", " + bench.spoken(s)).orElse("");
+      words.add(
+          new FrameView.CautionWord(
+              noted.caution().asked().toLowerCase(Locale.ROOT) + side,
+              noted.cleared() ? "cleared on record" : noted.caution().consequence()));
+    }
+    return words;
+  }
+
+  private static List<FrameView.StationTab> stations(Bench bench, Station here) {
+    return Arrays.stream(Station.values())
+        .map(
+            s ->
+                new FrameView.StationTab(
+                    s.ordinal() + 1,
+                    s.id(),
+                    s.title(),
+                    state(bench, s),
+                    s == here,
+                    s != Station.FOLLOW))
+        .toList();
+  }
+
+  private static String state(Bench bench, Station station) {
+    boolean refer = bench.golfer().health().refer();
+    return switch (station) {
+      case TALK -> talk(bench);
+      case MEASURE ->
+          refer
+              ? "waits"
+              : RunningOrder.HIPS.taken(bench.golfer().screen(), bench.golfer().handed())
+                  + " of "
+                  + RunningOrder.HIPS.cards(bench.golfer().handed()).size();
+      case SET_UP -> setUp(bench);
+      case SWING -> swing(bench);
+      case LINKS -> refer ? "waits" : links(bench.assessment().links());
+      case PLAN -> refer ? "waits" : plan(bench.assessment().plan());
+      case FOLLOW -> "not built yet";
+    };
+  }
+
+  private static String talk(Bench bench) {
+    if (bench.golfer().health().refer()) {
+      return "refer";
+    }
+    if (!bench.consented()) {
+      return "consent first";
+    }
+    long asked =
+        bench.file().facts().keySet().stream().filter(k -> k.startsWith("warning.")).count();
+    return asked == WarningSign.values().length
+        ? "all clear"
+        : asked + " of " + WarningSign.values().length + " asked";
+  }
+
+  private static String setUp(Bench bench) {
+    boolean figures = bench.file().facts().keySet().stream().anyMatch(k -> k.startsWith("setup."));
+    if (figures) {
+      return "figures typed";
+    }
+    return bench.golfer().seen().setup().isEmpty() ? "not looked at" : "by eye";
+  }
+
+  private static String swing(Bench bench) {
+    if (bench.golfer().seen().pivot().isEmpty()) {
+      return "not looked at";
+    }
+    long faults = bench.golfer().seen().pivot().values().stream().filter(Level::present).count();
+    return faults == 0 ? "no fault" : faults == 1 ? "1 fault" : faults + " faults";
+  }
+
+  private static String links(List<Link> links) {
+    if (links.isEmpty()) {
+      return "nothing yet";
+    }
+    long open = links.stream().filter(l -> l.triage().kind() == Triage.Kind.NOT_SETTLED).count();
+    return open == 0 ? "settled" : open + " not settled";
+  }
+
+  private static String plan(Optional<Block> plan) {
+    return plan.filter(b -> !b.empty())
+        .map(b -> b.items().size() + " a session, or fewer")
+        .orElse("none yet");
+  }
+}

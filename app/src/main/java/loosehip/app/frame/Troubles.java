@@ -1,0 +1,17 @@
+package loosehip.app.frame;
+
+import loosehip.app.golfer.Benches;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+
+/** Turns what can go wrong into pages that say what happened and what to do. */
+@ControllerAdvice
+class Troubles {
+  @ExceptionHandler(Benches.UnknownGolfer.class)
+  @ResponseStatus(HttpStatus.NOT_FOUND)
+  String unknownGolfer() {
+    return "error/404";
+  }
+}

@@ -1,0 +1,53 @@
+package loosehip.app.golfer;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import loosehip.app.store.Account;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import org.springframework.stereotype.Component;
+
+/** Brings a golfer to the bench, and keeps the lists in step with what was saved. */
+@Component
+public class Benches {
+  private final GolferFiles files;
+  private final Golfers golfers;
+  private final Clock clock;
+
+  Benches(GolferFiles files, Golfers golfers, Clock clock) {
+    this.files = files;
+    this.golfers = golfers;
+    this.clock = clock;
+  }
+
+  /**
+   * The golfer's file.
+   *
+   * @throws UnknownGolfer when this practice has no such golfer
+   */
+  public GolferFile file(Account account, String golferId) {
+    return files.load(account.practiceId(), golferId).orElseThrow(UnknownGolfer::new);
+  }
+
+  /** The golfer, judged as things stand. */
+  public Bench open(Account account, String golferId) {
+    return Bench.of(file(account, golferId), LocalDate.now(clock));
+  }
+
+  /** The golfer after something was saved; the lists are brought in step. */
+  public Bench saved(Account account, String golferId) {
+    Bench bench = open(account, golferId);
+    golfers.show(Standing.glance(bench));
+    return bench;
+  }
+
+  /** No golfer of this id in this practice. */
+  public static class UnknownGolfer extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    UnknownGolfer() {
+      super("No such golfer in this practice");
+    }
+  }
+}

@@ -1,0 +1,214 @@
+package loosehip.app.golfer;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.TakenTry;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.casefile.CaseFile;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Habit;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Rehearsal;
+import loosehip.core.link.Seen;
+import loosehip.core.link.SetupFault;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Pain;
+import loosehip.core.measure.Reading;
+import loosehip.core.measure.Screen;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.Try;
+import loosehip.core.pivot.Club;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import loosehip.core.plan.Tool;
+import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Health;
+import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
+
+/** Turns a stored file into the case the core judges. */
+public final class Cases {
+  /** The school of a golfer for whom none was chosen. */
+  public static final School USUAL_SCHOOL = School.ROTATION_FIRST;
+
+  private Cases() {}
+
+  /** The case of this file; a plan is wanted once minutes and days are known. */
+  public static CaseFile of(GolferFile file, LocalDate today) {
+    return new CaseFile(
+        handed(file),
+        complaints(file),
+        health(file),
+        screen(file.tries(), file),
+        setup(file),
+        seen(file),
+        file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL),
+        wishes(file, today));
+  }
+
+  /** The golfer's hand; right when nobody said. */
+  public static Handed handed(GolferFile file) {
+    return file.value("who.handed").flatMap(Handed::parse).orElse(Handed.RIGHT);
+  }
+
+  private static Set<Complaint> complaints(GolferFile file) {
+    Set<Complaint> complaints = EnumSet.noneOf(Complaint.class);
+    for (Complaint complaint : Complaint.values()) {
+      if (file.value(Topic.COMPLAINT.about(complaint.id())).isPresent()) {
+        complaints.add(complaint);
+      }
+    }
+    return complaints;
+  }
+
+  private static Health health(GolferFile file) {
+    Set<WarningSign> open = EnumSet.noneOf(WarningSign.class);
+    for (WarningSign sign : WarningSign.values()) {
+      boolean yes = file.value(Topic.WARNING.about(sign.id())).filter("yes"::equals).isPresent();
+      if (yes && file.value(Topic.CLEARED_WARNING.about(sign.id())).isEmpty()) {
+        open.add(sign);
+      }
+    }
+    List<NotedCaution> cautions = new ArrayList<>();
+    for (Caution caution : Caution.values()) {
+      file.value(Topic.CAUTION.about(caution.id()))
+          .ifPresent(
+              value ->
+                  cautions.add(
+                      new NotedCaution(
+                          caution,
+                          Side.parse(value),
+                          file.value(Topic.CAUTION_NOTE.about(caution.id())).orElse(""),
+                          file.value(Topic.CLEARED_CAUTION.about(caution.id())).isPresent())));
+    }
+    return new Health(open, cautions);
+  }
+
+  /** The screen that these tries make up. */
+  public static Screen screen(List<TakenTry> tries, GolferFile file) {
+    Map<Slot, List<TakenTry>> bySlot = new LinkedHashMap<>();
+    tries.forEach(t -> bySlot.computeIfAbsent(t.slot(), s -> new ArrayList<>()).add(t));
+    List<Reading> readings = new ArrayList<>();
+    Map<Slot, String> words = new LinkedHashMap<>();
+    bySlot.forEach(
+        (slot, set) -> {
+          if (slot.test().numeric(slot.part())) {
+            readings.add(reading(slot, set, pain(file, slot)));
+          } else {
+            set.stream()
+                .filter(t -> !t.voided())
+                .reduce((a, b) -> b)
+                .flatMap(TakenTry::word)
+                .ifPresent(word -> words.put(slot, word));
+          }
+        });
+    return Screen.of(readings, words);
+  }
+
+  /** The set these tries make up. Compensations of voided tries are left behind with them. */
+  public static Reading reading(Slot slot, List<TakenTry> set, Pain pain) {
+    Set<Compensation> compensations = new LinkedHashSet<>();
+    set.stream()
+        .filter(t -> !t.voided())
+        .flatMap(t -> t.compensations().stream())
+        .filter(c -> !c.voids())
+        .forEach(compensations::add);
+    Optional<Method> method =
+        set.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
+    return new Reading(
+        slot,
+        method,
+        set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList(),
+        compensations,
+        pain);
+  }
+
+  /** Pain noted in a slot. */
+  public static Pain pain(GolferFile file, Slot slot) {
+    return file.value(Topic.PAIN.about(slot.key()))
+        .map(
+            text -> {
+              String[] words = text.split(" ", 2);
+              return new Pain(Integer.parseInt(words[0]), words.length > 1 ? words[1] : "");
+            })
+        .orElse(Pain.NONE);
+  }
+
+  private static Setup setup(GolferFile file) {
+    Function<String, Double> figure =
+        name -> file.value(Topic.SETUP.about(name)).flatMap(Typed::number).orElse(0.0);
+    return new Setup(
+        file.value("setup.hipFlexion").flatMap(Typed::number).orElse(Setup.USUAL_HIP_FLEXION),
+        figure.apply("pelvicTilt"),
+        figure.apply("rounding"),
+        figure.apply("trailFlare"),
+        figure.apply("leadFlare"),
+        figure.apply("trailPinch"),
+        figure.apply("leadPinch"),
+        file.value("swing.trailKneeExtension").flatMap(Typed::number).orElse(0.0),
+        file.value("swing.leadRelease").flatMap(LeadRelease::parse).orElse(LeadRelease.HELD),
+        file.value("swing.club").flatMap(Club::parse).orElse(Club.DRIVER));
+  }
+
+  private static Seen seen(GolferFile file) {
+    Map<SetupFault, Level> setup = new EnumMap<>(SetupFault.class);
+    for (SetupFault fault : SetupFault.values()) {
+      file.value(Topic.SETUP_FAULT.about(fault.id()))
+          .flatMap(Level::parse)
+          .ifPresent(level -> setup.put(fault, level));
+    }
+    Map<PivotFault, Level> pivot = new EnumMap<>(PivotFault.class);
+    Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
+    for (PivotFault fault : PivotFault.values()) {
+      file.value(Topic.FAULT.about(fault.id()))
+          .flatMap(Level::parse)
+          .ifPresent(level -> pivot.put(fault, level));
+      file.value(Topic.REHEARSAL.about(fault.id()))
+          .flatMap(Rehearsal::parse)
+          .ifPresent(rehearsal -> rehearsals.put(fault, rehearsal));
+    }
+    Set<Habit> habits = EnumSet.noneOf(Habit.class);
+    for (Habit habit : Habit.values()) {
+      if (file.value(Topic.HABIT.about(habit.id())).isPresent()) {
+        habits.add(habit);
+      }
+    }
+    return new Seen(setup, pivot, rehearsals, habits);
+  }
+
+  private static Optional<Wishes> wishes(GolferFile file, LocalDate today) {
+    Optional<Integer> minutes = file.value("wish.minutes").map(Integer::parseInt);
+    Optional<Integer> days = file.value("wish.days").map(Integer::parseInt);
+    if (minutes.isEmpty() || days.isEmpty()) {
+      return Optional.empty();
+    }
+    Set<Tool> tools = EnumSet.noneOf(Tool.class);
+    for (Tool tool : Tool.values()) {
+      if (file.value("wish.tool-" + tool.id()).isPresent()) {
+        tools.add(tool);
+      }
+    }
+    return Optional.of(
+        new Wishes(
+            minutes.get(),
+            days.get(),
+            file.value("wish.weeks").map(Integer::parseInt).orElse(Wishes.USUAL_WEEKS),
+            file.value("wish.start").map(LocalDate::parse).orElse(today),
+            tools));
+  }
+}

@@ -1,0 +1,123 @@
+package loosehip.app.links;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.frame.Station;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.signin.SignedIn;
+import loosehip.core.body.Leg;
+import loosehip.core.link.CauseChance;
+import loosehip.core.link.Factor;
+import loosehip.core.link.Link;
+import loosehip.core.link.NextTest;
+import loosehip.core.link.RuleBook;
+import loosehip.core.link.Triage;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Why it happens: every fault with its causes, each chance with its sum. */
+@Controller
+class LinksController {
+  private final Benches benches;
+  private final Frames frames;
+
+  LinksController(Benches benches, Frames frames) {
+    this.benches = benches;
+    this.frames = frames;
+  }
+
+  /** A fault with its verdict and causes. */
+  public record LinkView(
+      String id,
+      String title,
+      String level,
+      String verdict,
+      boolean open,
+      List<CauseView> causes) {}
+
+  /** A cause with its chance and the steps behind it. */
+  public record CauseView(
+      String title,
+      String family,
+      String leg,
+      String word,
+      String number,
+      double chance,
+      boolean settled,
+      String before,
+      List<FactorView> factors,
+      String odds) {}
+
+  /** One step of a sum. */
+  public record FactorView(String words, String times) {}
+
+  /** A test that would settle something. */
+  public record NextView(String title, String minutes, String why, String address) {}
+
+  @GetMapping("/golfers/{id}/links")
+  String links(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Bench bench = benches.open(user.account(), id);
+    List<Link> links = bench.assessment().links();
+    model.addAttribute("frame", frames.of(user.account(), bench, Station.LINKS));
+    model.addAttribute("bench", bench);
+    model.addAttribute("links", links.stream().map(l -> view(bench, l)).toList());
+    model.addAttribute("threads", ThreadsDrawing.of(bench));
+    model.addAttribute(
+        "next", bench.assessment().nextTests().stream().map(t -> next(bench, t)).toList());
+    model.addAttribute("edition", RuleBook.EDITION);
+    return "links/links";
+  }
+
+  private static LinkView view(Bench bench, Link link) {
+    return new LinkView(
+        link.fault().id(),
+        link.fault().title(),
+        link.level().word(),
+        link.triage().words(),
+        link.triage().kind() == Triage.Kind.NOT_SETTLED,
+        link.causes().stream().map(c -> cause(bench, c)).toList());
+  }
+
+  private static CauseView cause(Bench bench, CauseChance chance) {
+    Optional<Leg> leg = chance.cause().leg();
+    return new CauseView(
+        chance.cause().title()
+            + leg.map(l -> " (" + bench.golfer().handed().side(l).letter() + ")").orElse(""),
+        chance.cause().family().id(),
+        leg.map(Leg::id).orElse(""),
+        chance.word(),
+        String.format(Locale.ROOT, "%.2f", chance.chance()),
+        chance.chance(),
+        chance.settled(),
+        Math.round(chance.cause().prior() * 100) + " in 100",
+        chance.factors().stream().map(LinksController::factor).toList(),
+        String.format(Locale.ROOT, "%.2f to 1", chance.odds()));
+  }
+
+  private static FactorView factor(Factor factor) {
+    String times =
+        factor.value() == 1
+            ? "no change"
+            : "× " + String.format(Locale.ROOT, "%.2f", factor.value()).replaceAll("\\.?0+$", "");
+    return new FactorView(factor.words(), times);
+  }
+
+  private static NextView next(Bench bench, NextTest test) {
+    String golfer = "/golfers/" + bench.file().id();
+    String address =
+        test.id().equals("set-up")
+            ? golfer + "/set-up#by-eye"
+            : test.id().startsWith("rehearsal:")
+                ? golfer + "/swing#" + test.id().substring("rehearsal:".length())
+                : golfer + "/measure?test=" + test.id();
+    String side = test.side().map(s -> ", " + bench.spoken(s)).orElse("");
+    String minutes = String.format(Locale.ROOT, "%.1f", test.minutes()).replaceAll("\\.0$", "");
+    return new NextView(test.title() + side, minutes + " min", test.why(), address);
+  }
+}

@@ -1,0 +1,113 @@
+package loosehip.app.measure;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.figure.Drawing;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+
+/**
+ * One test at the bench, ready to be shown.
+ *
+ * @param key the card's key
+ * @param title test and part
+ * @param meta position, minutes, what it feeds
+ * @param side the side in trail and lead words; empty for tests without sides
+ * @param leg {@code trail}, {@code lead} or empty
+ * @param ofSides {@code side 1 of 2}, or empty
+ * @param instruction what to say and do
+ * @param drawing its drawing
+ * @param mirrored whether the drawing is turned for the left side
+ * @param unit what is written after numbers
+ * @param stopwatch whether seconds are counted
+ * @param context population context, never a verdict
+ * @param order every card of the running order
+ * @param previous key of the card before, if any
+ * @param previousTitle its title
+ * @param next key of the card after, if any
+ * @param nextTitle its title
+ * @param minutesLeft minutes of tests still to take
+ * @param live what changes with every try
+ */
+public record TestView(
+    String key,
+    String title,
+    String meta,
+    Optional<String> side,
+    String leg,
+    String ofSides,
+    List<Instructions.Words> instruction,
+    Optional<Drawing> drawing,
+    boolean mirrored,
+    String unit,
+    boolean stopwatch,
+    String context,
+    List<OrderMark> order,
+    Optional<String> previous,
+    String previousTitle,
+    Optional<String> next,
+    String nextTitle,
+    int minutesLeft,
+    Live live) {
+
+  /** A card in the strip: its key, title, state, and whether a new position starts before it. */
+  public record OrderMark(
+      String key, String title, boolean done, boolean now, boolean newPosition) {}
+
+  /**
+   * What changes with every try.
+   *
+   * @param numeric whether numbers are taken
+   * @param tries the tries so far
+   * @param full whether five tries are taken
+   * @param entryLabel which try comes next, in words
+   * @param typed what stands in the entry field
+   * @param correcting row that the entry corrects; empty for a new try
+   * @param confirm the unusual number being confirmed; empty when none
+   * @param submitKey one-time key of the form
+   * @param methods ways to read, the chosen one first
+   * @param method the chosen one
+   * @param compensations what to watch for
+   * @param painLevel pain noted, 0 for none
+   * @param painSite where
+   * @param words words told with this card
+   * @param result the result so far
+   * @param problem what went wrong with the last entry; empty when nothing
+   * @param advice what to do next about the numbers; empty when nothing
+   */
+  public record Live(
+      boolean numeric,
+      List<TryBox> tries,
+      boolean full,
+      String entryLabel,
+      String typed,
+      String correcting,
+      String confirm,
+      String submitKey,
+      List<Method> methods,
+      Optional<Method> method,
+      List<Compensation> compensations,
+      int painLevel,
+      String painSite,
+      List<WordRow> words,
+      Optional<Result> result,
+      String problem,
+      String advice) {}
+
+  /** One try: its row, which, the number, whether voided, and why. */
+  public record TryBox(String rowId, String label, String value, boolean voided, String why) {}
+
+  /** A question answered by a word. */
+  public record WordRow(String slot, String question, List<String> options, String chosen) {}
+
+  /** The result so far, in words. */
+  public record Result(
+      String band,
+      String mean,
+      String error,
+      String verdict,
+      Optional<String> otherSide,
+      Optional<String> apart,
+      Optional<String> before,
+      Optional<String> change) {}
+}

@@ -1,0 +1,274 @@
+package loosehip.app.measure;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import loosehip.app.figure.Figures;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Cases;
+import loosehip.app.store.TakenTry;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+import loosehip.core.body.Side;
+import loosehip.core.link.Cause;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.RuleBook;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Pain;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.Reading;
+import loosehip.core.measure.RunningOrder;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
+import loosehip.core.measure.Unit;
+import org.springframework.stereotype.Component;
+
+/** Builds the view of one test from the golfer in hand. */
+@Component
+class TestViews {
+  private static final String[] ORDINALS = {"first", "second", "third", "fourth", "fifth"};
+  private static final int FEEDS_NAMED = 4;
+
+  private final Instructions instructions;
+  private final Figures figures;
+
+  TestViews(Instructions instructions, Figures figures) {
+    this.instructions = instructions;
+    this.figures = figures;
+  }
+
+  /** What the last entry left behind: what was typed, and what is to be said about it. */
+  record Entry(String typed, String correcting, String confirm, String problem) {
+    static final Entry NONE = new Entry("", "", "", "");
+  }
+
+  /** The card asked for, or the first not yet taken. */
+  static TestCard card(Bench bench, Optional<String> key, Optional<String> test) {
+    Handed handed = bench.golfer().handed();
+    List<TestCard> cards = RunningOrder.HIPS.cards(handed);
+    Optional<TestCard> asked =
+        key.flatMap(k -> all(handed).stream().filter(c -> c.key().equals(k)).findFirst());
+    if (asked.isPresent()) {
+      return asked.get();
+    }
+    List<TestCard> ofTest =
+        cards.stream().filter(c -> test.filter(c.test().id()::equals).isPresent()).toList();
+    return ofTest.stream()
+        .filter(c -> !c.taken(bench.golfer().screen()))
+        .findFirst()
+        .or(() -> ofTest.stream().findFirst())
+        .or(() -> cards.stream().filter(c -> !c.taken(bench.golfer().screen())).findFirst())
+        .orElse(cards.get(0));
+  }
+
+  private static List<TestCard> all(Handed handed) {
+    return Arrays.stream(ScreenTest.values())
+        .flatMap(t -> TestCard.of(t, handed).stream())
+        .toList();
+  }
+
+  TestView view(Bench bench, TestCard card, Entry entry) {
+    Handed handed = bench.golfer().handed();
+    List<TestCard> cards = RunningOrder.HIPS.cards(handed);
+    int at = cards.indexOf(card);
+    Optional<TestCard> before = at > 0 ? Optional.of(cards.get(at - 1)) : Optional.empty();
+    Optional<TestCard> after =
+        at >= 0 && at < cards.size() - 1 ? Optional.of(cards.get(at + 1)) : Optional.empty();
+    boolean turned = card.side().filter(s -> s == Side.LEFT).isPresent();
+    String name = Instructions.name(card);
+    return new TestView(
+        card.key(),
+        title(card),
+        meta(card),
+        card.side().map(bench::spoken),
+        card.side().map(s -> handed.leg(s).id()).orElse(""),
+        card.side().map(s -> handed.leg(s) == Leg.TRAIL ? "side 1 of 2" : "side 2 of 2").orElse(""),
+        instructions.of(card),
+        figures.find(name).or(() -> figures.find(card.test().id())),
+        turned,
+        card.test().unit().sign(),
+        card.test().unit() == Unit.SECONDS,
+        context(card),
+        order(bench, cards, card),
+        before.map(TestCard::key),
+        before.map(c -> titled(bench, c)).orElse(""),
+        after.map(TestCard::key),
+        after.map(c -> titled(bench, c)).orElse(""),
+        RunningOrder.HIPS.minutesLeft(bench.golfer().screen(), handed),
+        live(bench, card, entry));
+  }
+
+  private static String title(TestCard card) {
+    return card.test().title() + card.part().map(p -> ", " + p.word()).orElse("");
+  }
+
+  private static String titled(Bench bench, TestCard card) {
+    return title(card) + card.side().map(s -> ", " + bench.spoken(s)).orElse("");
+  }
+
+  private static String meta(TestCard card) {
+    String position = card.test().position().word();
+    return position.substring(0, 1).toUpperCase(Locale.ROOT)
+        + position.substring(1)
+        + " · "
+        + card.test().minutes()
+        + " min both sides · feeds "
+        + String.join(", ", feeds(card.test()));
+  }
+
+  /** What the test is good for: the budget, and the faults whose causes it can settle. */
+  private static List<String> feeds(ScreenTest test) {
+    Set<String> feeds = new LinkedHashSet<>();
+    if (test.measuresHipTurn() || test == ScreenTest.TRUNK_TURN) {
+      feeds.add("the turn budget");
+    }
+    for (PivotFault fault : PivotFault.values()) {
+      boolean uses =
+          RuleBook.standard().causes(fault).stream()
+              .anyMatch(c -> c instanceof Cause.Body b && b.limit().tests().contains(test));
+      if (uses && feeds.size() < FEEDS_NAMED) {
+        feeds.add(fault.title().toLowerCase(Locale.ROOT));
+      }
+    }
+    return feeds.isEmpty() ? List.of("the plan") : List.copyOf(feeds);
+  }
+
+  /** Survey means of adults 25–74 (Roach and Miles 1991): context, never a verdict. */
+  private static String context(TestCard card) {
+    boolean hipOnly =
+        card.test() == ScreenTest.SEATED_ROTATION || card.test() == ScreenTest.PRONE_ROTATION;
+    if (!hipOnly) {
+      return "";
+    }
+    return card.part().filter(Part.INTERNAL::equals).isPresent()
+        ? "For context: adults average about 32 ± 8 inward."
+        : "For context: adults average about 32 ± 9 outward.";
+  }
+
+  private static List<TestView.OrderMark> order(Bench bench, List<TestCard> cards, TestCard now) {
+    List<TestView.OrderMark> marks = new ArrayList<>();
+    TestCard last = null;
+    for (TestCard card : cards) {
+      boolean turn = last != null && last.test().position() != card.test().position();
+      marks.add(
+          new TestView.OrderMark(
+              card.key(),
+              titled(bench, card),
+              card.taken(bench.golfer().screen()),
+              card.equals(now),
+              turn));
+      last = card;
+    }
+    return marks;
+  }
+
+  TestView.Live live(Bench bench, TestCard card, Entry entry) {
+    List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
+    List<TestView.TryBox> boxes = taken.stream().map(t -> box(card.test().unit(), t)).toList();
+    Pain pain = card.numbers().map(s -> Cases.pain(bench.file(), s)).orElse(Pain.NONE);
+    Optional<Method> method = method(bench, card, taken);
+    boolean full = taken.size() >= Reading.MOST_TRIES;
+    Optional<Reading> set = card.numbers().flatMap(s -> bench.golfer().screen().reading(s));
+    return new TestView.Live(
+        card.numbers().isPresent(),
+        boxes,
+        full,
+        label(entry, taken, full),
+        entry.typed(),
+        entry.correcting(),
+        entry.confirm(),
+        UUID.randomUUID().toString(),
+        card.test().methods(),
+        method,
+        card.test().compensations(),
+        pain.level(),
+        pain.site(),
+        words(bench, card),
+        new Results(bench).of(card),
+        entry.problem(),
+        advice(set, pain, bench, card));
+  }
+
+  private static String label(Entry entry, List<TakenTry> taken, boolean full) {
+    if (!entry.correcting().isEmpty()) {
+      return "correcting the "
+          + taken.stream()
+              .filter(t -> t.rowId().equals(entry.correcting()))
+              .findFirst()
+              .map(t -> ORDINALS[t.ordinal() - 1])
+              .orElse("try");
+    }
+    return full ? "five are taken" : ORDINALS[taken.size()];
+  }
+
+  private static TestView.TryBox box(Unit unit, TakenTry taken) {
+    double value = taken.value().orElse(0.0);
+    String why = String.join(", ", taken.compensations().stream().map(Compensation::word).toList());
+    return new TestView.TryBox(
+        taken.rowId(),
+        ORDINALS[taken.ordinal() - 1],
+        Results.plain(value),
+        taken.voided(),
+        taken.voided() && why.isEmpty() ? "voided" : why);
+  }
+
+  private static Optional<Method> method(Bench bench, TestCard card, List<TakenTry> taken) {
+    if (card.test().methods().isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Method> last =
+        taken.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
+    return last.or(
+            () ->
+                bench.file().tries().stream()
+                    .filter(t -> t.slot().test() == card.test())
+                    .map(TakenTry::method)
+                    .flatMap(Optional::stream)
+                    .reduce((a, b) -> b))
+        .or(() -> Optional.of(card.test().methods().get(0)));
+  }
+
+  private static List<TestView.WordRow> words(Bench bench, TestCard card) {
+    return card.words().stream().map(slot -> row(bench, slot)).toList();
+  }
+
+  private static TestView.WordRow row(Bench bench, Slot slot) {
+    String question =
+        slot.part()
+            .map(Part::word)
+            .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT) + w.substring(1))
+            .orElse("Result");
+    return new TestView.WordRow(
+        slot.key(),
+        question,
+        slot.test().words(slot.part()),
+        bench.golfer().screen().word(slot).orElse(""));
+  }
+
+  private static String advice(Optional<Reading> set, Pain pain, Bench bench, TestCard card) {
+    if (pain.stops()) {
+      return "Stopped by pain"
+          + (pain.site().isBlank() ? "" : " (" + pain.site() + ")")
+          + ". Leave this side; the number stays but counts for nothing.";
+    }
+    if (set.filter(Reading::askForAnother).isPresent()) {
+      return String.format(
+          Locale.ROOT,
+          "The tries lie %.1f° apart: take another, or void the odd one (x).",
+          set.get().spread());
+    }
+    return bench
+        .golfer()
+        .health()
+        .blocks(card.test(), card.side())
+        .map(b -> "Not today: " + b.words())
+        .orElse("");
+  }
+}

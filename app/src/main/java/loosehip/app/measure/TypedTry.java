@@ -1,0 +1,65 @@
+package loosehip.app.measure;
+
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.golfer.Typed;
+import loosehip.core.measure.Limits;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Unit;
+
+/**
+ * A number typed for a test, checked.
+ *
+ * @param value the number, rounded to what the unit keeps; empty when refused
+ * @param problem why it is refused or asked about; empty when fine
+ * @param unusual whether it can be kept when confirmed
+ */
+record TypedTry(Optional<Double> value, String problem, boolean unusual) {
+
+  /** Checks what was typed against the test's hard and usual range. */
+  static TypedTry of(ScreenTest test, String typed, String confirmed) {
+    Limits limits = test.limits();
+    String range =
+        Results.plain(limits.hardLow())
+            + " to "
+            + Results.plain(limits.hardHigh())
+            + test.unit().sign();
+    if (typed.isBlank()) {
+      return refused("Nothing typed yet. Type a number from " + range + ", then Enter.");
+    }
+    Optional<Double> number = Typed.number(typed);
+    if (number.isEmpty()) {
+      return refused("“" + shortened(typed) + "” is not a number. This test takes " + range + ".");
+    }
+    double value = rounded(number.get(), test.unit());
+    if (!limits.accepts(value)) {
+      return refused(
+          Results.plain(value) + " cannot be: this test takes " + range + ". Nothing was added.");
+    }
+    if (!limits.usual(value) && !typed.strip().equals(confirmed)) {
+      return new TypedTry(
+          Optional.of(value),
+          String.format(
+              Locale.ROOT,
+              "Really %s? Usual is %s to %s. Enter again keeps it.",
+              Results.plain(value),
+              Results.plain(limits.usualLow()),
+              Results.plain(limits.usualHigh())),
+          true);
+    }
+    return new TypedTry(Optional.of(value), "", false);
+  }
+
+  private static double rounded(double value, Unit unit) {
+    double scale = Math.pow(10, unit.decimals());
+    return Math.round(value * scale) / scale;
+  }
+
+  private static TypedTry refused(String problem) {
+    return new TypedTry(Optional.empty(), problem, false);
+  }
+
+  private static String shortened(String typed) {
+    return typed.length() > 20 ? typed.substring(0, 20) + "…" : typed;
+  }
+}

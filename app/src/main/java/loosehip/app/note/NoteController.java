@@ -1,0 +1,128 @@
+package loosehip.app.note;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.frame.Station;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Topic;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.Golfers;
+import loosehip.app.store.Journal;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Saves one fact at a time and answers with what it changed: tabs, cautions, plan view, undo. */
+@Controller
+class NoteController {
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
+
+  private final Benches benches;
+  private final Journal journal;
+  private final Golfers golfers;
+  private final Frames frames;
+  private final Clock clock;
+
+  NoteController(Benches benches, Journal journal, Golfers golfers, Frames frames, Clock clock) {
+    this.benches = benches;
+    this.journal = journal;
+    this.golfers = golfers;
+    this.frames = frames;
+    this.clock = clock;
+  }
+
+  @PostMapping("/golfers/{id}/notes/{topic}")
+  String note(
+      @PathVariable String id,
+      @PathVariable String topic,
+      @RequestParam(defaultValue = "") String value,
+      @RequestParam(defaultValue = "") String label,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    GolferFile file = benches.file(user.account(), id);
+    Optional<Topic> kind = Topic.of(topic);
+    Optional<String> problem =
+        kind.isEmpty()
+            ? Optional.of("This page asked for something unknown. Reload it; nothing was lost.")
+            : kind.get().problem(topic, value, LocalDate.now(clock).getYear());
+    Station station = kind.map(k -> station(k.station())).orElse(Station.TALK);
+    if (problem.isEmpty() && kind.get() != Topic.CONSENT && file.value("consent").isEmpty()) {
+      problem = Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
+    }
+    if (problem.isEmpty()) {
+      journal.note(
+          file,
+          user.account(),
+          topic,
+          Optional.of(value.strip()).filter(v -> !v.isEmpty()),
+          kind.get().ofVisit(),
+          label.isBlank() ? topic.replace('.', ' ') : label,
+          kind.get().station());
+    }
+    Bench bench =
+        problem.isEmpty() ? benches.saved(user.account(), id) : benches.open(user.account(), id);
+    model.addAttribute("topic", topic);
+    model.addAttribute("problem", problem.orElse(""));
+    afterSave(model, user, bench, station);
+    return "frame/after-save";
+  }
+
+  @PostMapping("/golfers/{id}/name")
+  String rename(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String value,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    GolferFile file = benches.file(user.account(), id);
+    String name = value.strip();
+    String problem =
+        name.isEmpty()
+            ? "A golfer needs a name; the old one is kept."
+            : name.length() > 80 ? "At most 80 letters." : "";
+    if (problem.isEmpty()) {
+      golfers.rename(file, name);
+    }
+    model.addAttribute("topic", "name");
+    model.addAttribute("problem", problem);
+    afterSave(model, user, benches.open(user.account(), id), Station.TALK);
+    return "frame/after-save";
+  }
+
+  @PostMapping("/golfers/{id}/undo")
+  String undo(
+      @PathVariable String id,
+      @AuthenticationPrincipal SignedIn user,
+      @RequestParam(defaultValue = "") String here) {
+    GolferFile file = benches.file(user.account(), id);
+    Optional<Journal.UndoneStep> undone = journal.undo(file, user.account());
+    benches.saved(user.account(), id);
+    String back = here.startsWith("/golfers/" + id) ? here : "/golfers/" + id + "/talk";
+    String join = back.contains("?") ? "&" : "?";
+    return "redirect:" + back + join + (undone.isPresent() ? "undone" : "nothing-to-undo");
+  }
+
+  private void afterSave(Model model, SignedIn user, Bench bench, Station station) {
+    model.addAttribute("saved", "saved " + CLOCK.format(LocalTime.now(clock)));
+    model.addAttribute("frame", frames.of(user.account(), bench, station));
+    model.addAttribute("bench", bench);
+  }
+
+  private static Station station(String id) {
+    for (Station station : Station.values()) {
+      if (station.id().equals(id)) {
+        return station;
+      }
+    }
+    return Station.TALK;
+  }
+}

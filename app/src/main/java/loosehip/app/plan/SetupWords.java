@@ -1,0 +1,85 @@
+package loosehip.app.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupOption;
+import loosehip.core.pivot.SetupSearch;
+
+/** Says what to change in the set-up today, what it buys, and what stays short. */
+final class SetupWords {
+  private final Bench bench;
+
+  SetupWords(Bench bench) {
+    this.bench = bench;
+  }
+
+  /** The verdict, then the changes, then what stays short. */
+  List<String> lines() {
+    Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
+    if (found.isEmpty()) {
+      return List.of("Not known yet: the turn budget misses a test.");
+    }
+    if (found.get().nothingNeeded()) {
+      return List.of("Nothing to change: today's set-up pays for this pivot.");
+    }
+    SetupOption best = found.get().best();
+    List<String> changes = changes(bench.golfer().setup(), best);
+    List<String> lines = new ArrayList<>();
+    if (changes.isEmpty()) {
+      lines.add("No change of set-up pays better than today's.");
+    } else {
+      lines.add(String.join("; ", changes) + ".");
+      lines.add(
+          "Going back "
+              + spoken(found.get().today().backMargin())
+              + " becomes "
+              + spoken(best.backMargin())
+              + "; coming through "
+              + spoken(found.get().today().impactMargin())
+              + " becomes "
+              + spoken(best.impactMargin())
+              + ".");
+    }
+    if (!best.reachesZero()) {
+      lines.add("What stays short, training has to pay.");
+    }
+    return lines;
+  }
+
+  private static List<String> changes(Setup today, SetupOption best) {
+    List<String> changes = new ArrayList<>();
+    Setup then = best.setup();
+    flare(changes, "trail", today.trailFlare(), then.trailFlare());
+    flare(changes, "lead", today.leadFlare(), then.leadFlare());
+    if (then.straightening() != today.straightening()) {
+      changes.add(
+          "let the trail knee straighten by " + Math.round(then.straightening()) + "° going back");
+    }
+    if (then.release() != today.release()) {
+      changes.add("going back, " + then.release().word());
+    }
+    if (best.unpinch()) {
+      changes.add("set the knees over the feet");
+    }
+    if (best.level()) {
+      changes.add("bring the pelvis to neutral at address");
+    }
+    return changes;
+  }
+
+  private static void flare(List<String> changes, String foot, double from, double to) {
+    if (from != to) {
+      changes.add(
+          String.format(Locale.ROOT, "%s foot flared %.0f° instead of %.0f°", foot, to, from));
+    }
+  }
+
+  private static String spoken(double degrees) {
+    long whole = Math.round(Math.abs(degrees));
+    return whole == 0 ? "just enough" : whole + (degrees < 0 ? " short" : " to spare");
+  }
+}

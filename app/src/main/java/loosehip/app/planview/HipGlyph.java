@@ -1,0 +1,83 @@
+package loosehip.app.planview;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+
+/**
+ * A 28-unit mark of four arcs: who is stiff where, without reading. Inward turn above, outward
+ * below; the trail leg on its own side; a full quarter is 60 degrees.
+ *
+ * @param arcs the four arcs
+ * @param words the same in words, for those who cannot see it
+ */
+public record HipGlyph(List<Arc> arcs, String words) {
+  private static final double CENTRE = 14;
+  private static final double RADIUS = 10;
+  private static final double FULL_TURN = 60;
+  private static final double QUARTER = 84;
+
+  /**
+   * One quarter.
+   *
+   * @param leg {@code trail} or {@code lead}
+   * @param ground path of the whole quarter
+   * @param path path of what the hip has; empty when not measured
+   */
+  public record Arc(String leg, String ground, Optional<String> path) {}
+
+  /** The glyph of four ranges in degrees; an empty one is not measured. */
+  public static HipGlyph of(
+      Handed handed,
+      Optional<Double> trailInternal,
+      Optional<Double> trailExternal,
+      Optional<Double> leadInternal,
+      Optional<Double> leadExternal) {
+    int trailSide = handed == Handed.RIGHT ? 1 : -1;
+    List<Arc> arcs = new ArrayList<>();
+    arcs.add(arc(Leg.TRAIL, trailSide, true, trailInternal));
+    arcs.add(arc(Leg.TRAIL, trailSide, false, trailExternal));
+    arcs.add(arc(Leg.LEAD, -trailSide, true, leadInternal));
+    arcs.add(arc(Leg.LEAD, -trailSide, false, leadExternal));
+    String words =
+        "trail in "
+            + said(trailInternal)
+            + ", out "
+            + said(trailExternal)
+            + "; lead in "
+            + said(leadInternal)
+            + ", out "
+            + said(leadExternal);
+    return new HipGlyph(arcs, words);
+  }
+
+  private static String said(Optional<Double> turn) {
+    return turn.map(t -> Math.round(t) + "°").orElse("not measured");
+  }
+
+  private static Arc arc(Leg leg, int side, boolean above, Optional<Double> turn) {
+    return new Arc(
+        leg.id(),
+        path(side, above, QUARTER),
+        turn.map(t -> path(side, above, Math.max(2, Math.min(1, t / FULL_TURN) * QUARTER))));
+  }
+
+  private static String path(int side, boolean above, double sweep) {
+    double from = Math.toRadians(3);
+    double to = Math.toRadians(3 + sweep);
+    int up = above ? -1 : 1;
+    return String.format(
+        Locale.ROOT,
+        "M%.2f %.2fA%.0f %.0f 0 0 %d %.2f %.2f",
+        CENTRE + side * RADIUS * Math.sin(from),
+        CENTRE + up * RADIUS * Math.cos(from),
+        RADIUS,
+        RADIUS,
+        side * up < 0 ? 1 : 0,
+        CENTRE + side * RADIUS * Math.sin(to),
+        CENTRE + up * RADIUS * Math.cos(to));
+  }
+}

@@ -1,0 +1,5 @@
+/** The picture of the hips from above, as geometry. */
+@NullMarked
+package loosehip.app.planview;
+
+import org.jspecify.annotations.NullMarked;

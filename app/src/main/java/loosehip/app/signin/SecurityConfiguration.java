@@ -1,0 +1,147 @@
+package loosehip.app.signin;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import loosehip.app.store.Accounts;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Form sign-in, throttling, and the headers every page carries. */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+  private static final String POLICY =
+      "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+          + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
+          + "frame-ancestors 'none'";
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return new BCryptPasswordEncoder();
+  }
+
+  @Bean
+  UserDetailsService userDetailsService(Accounts accounts) {
+    return name ->
+        accounts
+            .bySignInName(name.strip())
+            .map(SignedIn::new)
+            .orElseThrow(() -> new UsernameNotFoundException("no such account"));
+  }
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, SignInThrottle throttle) throws Exception {
+    SavedRequestAwareAuthenticationSuccessHandler onward =
+        new SavedRequestAwareAuthenticationSuccessHandler();
+    http.authorizeHttpRequests(
+            requests ->
+                requests
+                    .requestMatchers(
+                        "/sign-in",
+                        "/set-up/**",
+                        "/css/**",
+                        "/js/**",
+                        "/fonts/**",
+                        "/webjars/**",
+                        "/mark.svg",
+                        "/error")
+                    .permitAll()
+                    .anyRequest()
+                    .authenticated())
+        .formLogin(
+            form ->
+                form.loginPage("/sign-in")
+                    .successHandler(
+                        (request, response, authentication) -> {
+                          throttle.succeeded(authentication.getName());
+                          onward.onAuthenticationSuccess(request, response, authentication);
+                        })
+                    .failureHandler(
+                        (request, response, exception) -> {
+                          throttle.failed(name(request));
+                          response.sendRedirect("/sign-in?refused");
+                        }))
+        .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+        .addFilterBefore(new ThrottleFilter(throttle), UsernamePasswordAuthenticationFilter.class)
+        .exceptionHandling(
+            handling ->
+                handling
+                    .authenticationEntryPoint(
+                        (request, response, exception) -> {
+                          if (partial(request)) {
+                            response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
+                          } else {
+                            new LoginUrlAuthenticationEntryPoint("/sign-in")
+                                .commence(request, response, exception);
+                          }
+                        })
+                    .accessDeniedHandler(
+                        (request, response, exception) -> {
+                          boolean signedOut = !signedIn();
+                          if (partial(request)) {
+                            response.setStatus(signedOut ? 401 : 403);
+                          } else {
+                            response.sendRedirect("/sign-in?expired");
+                          }
+                        }))
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                    .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(
+                        p -> p.policy("camera=(), microphone=(), geolocation=()")));
+    return http.build();
+  }
+
+  private static boolean partial(HttpServletRequest request) {
+    return request.getHeader("HX-Request") != null;
+  }
+
+  private static boolean signedIn() {
+    var authentication = SecurityContextHolder.getContext().getAuthentication();
+    return authentication != null && authentication.getPrincipal() instanceof SignedIn;
+  }
+
+  private static String name(HttpServletRequest request) {
+    String name = request.getParameter("username");
+    return name == null ? "" : name;
+  }
+
+  /** Turns away sign-in tries on a name that must wait. */
+  private static final class ThrottleFilter extends OncePerRequestFilter {
+    private final SignInThrottle throttle;
+
+    ThrottleFilter(SignInThrottle throttle) {
+      this.throttle = throttle;
+    }
+
+    @Override
+    protected void doFilterInternal(
+        HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+        throws IOException, jakarta.servlet.ServletException {
+      boolean signingIn =
+          request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in");
+      Duration wait = signingIn ? throttle.wait(name(request)) : Duration.ZERO;
+      if (wait.isZero()) {
+        chain.doFilter(request, response);
+      } else {
+        response.sendRedirect("/sign-in?wait=" + (wait.toSeconds() + 1));
+      }
+    }
+  }
+}

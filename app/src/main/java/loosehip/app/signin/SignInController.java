@@ -1,0 +1,102 @@
+package loosehip.app.signin;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import loosehip.app.Settings;
+import loosehip.app.store.Accounts;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The sign-in page, and the owner's one-time set-up. */
+@Controller
+class SignInController {
+  /** The shortest password taken. */
+  private static final int SHORTEST = 10;
+
+  private final Accounts accounts;
+  private final PasswordEncoder passwords;
+  private final Settings settings;
+
+  SignInController(Accounts accounts, PasswordEncoder passwords, Settings settings) {
+    this.accounts = accounts;
+    this.passwords = passwords;
+    this.settings = settings;
+  }
+
+  @GetMapping("/sign-in")
+  String signIn(Model model, @RequestParam Map<String, String> query) {
+    model.addAttribute("demo", settings.demo());
+    model.addAttribute("empty", accounts.none());
+    model.addAttribute("message", message(query));
+    return "signin/sign-in";
+  }
+
+  private static String message(Map<String, String> query) {
+    if (query.containsKey("wait")) {
+      return "Too many tries on this name. Wait "
+          + query.get("wait").replaceAll("\\D", "")
+          + " seconds, then try again.";
+    }
+    if (query.containsKey("refused")) {
+      return "Name and password do not match. Nothing was changed; try again.";
+    }
+    if (query.containsKey("expired")) {
+      return "You were signed out after a pause. Sign in and go on; what was saved is kept.";
+    }
+    return query.containsKey("out") ? "Signed out." : "";
+  }
+
+  @GetMapping("/set-up/{token}")
+  String setUp(@PathVariable String token, Model model) {
+    model.addAttribute("open", accounts.setUpOpen(token));
+    model.addAttribute("token", token);
+    model.addAttribute("form", Map.of());
+    model.addAttribute("problems", Map.of());
+    return "signin/set-up";
+  }
+
+  @PostMapping("/set-up/{token}")
+  String setUp(@PathVariable String token, @RequestParam Map<String, String> form, Model model) {
+    Map<String, String> problems = problems(form);
+    if (problems.isEmpty()) {
+      boolean done =
+          accounts.setUp(
+              token,
+              form.get("practice").strip(),
+              form.get("shownName").strip(),
+              form.get("signInName").strip(),
+              passwords.encode(form.get("password")));
+      if (done) {
+        return "redirect:/sign-in";
+      }
+    }
+    model.addAttribute("open", accounts.setUpOpen(token));
+    model.addAttribute("token", token);
+    model.addAttribute("form", form);
+    model.addAttribute("problems", problems);
+    return "signin/set-up";
+  }
+
+  private Map<String, String> problems(Map<String, String> form) {
+    Map<String, String> problems = new LinkedHashMap<>();
+    for (String field : new String[] {"practice", "shownName", "signInName"}) {
+      if (form.getOrDefault(field, "").isBlank()) {
+        problems.put(field, "Please fill this in.");
+      } else if (form.get(field).length() > 80) {
+        problems.put(field, "At most 80 letters.");
+      }
+    }
+    if (form.getOrDefault("password", "").length() < SHORTEST) {
+      problems.put("password", "At least " + SHORTEST + " characters; a short sentence is good.");
+    }
+    if (accounts.bySignInName(form.getOrDefault("signInName", "").strip()).isPresent()) {
+      problems.put("signInName", "This name is taken; choose another.");
+    }
+    return problems;
+  }
+}

@@ -1,0 +1,146 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.ACCOUNT;
+import static loosehip.app.store.generated.Tables.PRACTICE;
+import static loosehip.app.store.generated.Tables.SET_UP_LINK;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.HexFormat;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Practices, their people, and the owner's one-time set-up link. */
+@Repository
+public class Accounts {
+  private final Database database;
+  private final Clock clock;
+
+  Accounts(Database database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /** Whether nobody can sign in yet. */
+  public boolean none() {
+    return !database.read().fetchExists(ACCOUNT);
+  }
+
+  /** The account with this sign-in name, in any case of letters. */
+  public Optional<Account> bySignInName(String name) {
+    return database
+        .read()
+        .select(ACCOUNT.asterisk(), PRACTICE.NAME)
+        .from(ACCOUNT)
+        .join(PRACTICE)
+        .on(PRACTICE.ID.eq(ACCOUNT.PRACTICE_ID))
+        .where(ACCOUNT.SIGN_IN_NAME.eq(name))
+        .fetchOptional(
+            r ->
+                new Account(
+                    r.get(ACCOUNT.ID),
+                    r.get(ACCOUNT.PRACTICE_ID),
+                    r.get(PRACTICE.NAME),
+                    r.get(ACCOUNT.SIGN_IN_NAME),
+                    r.get(ACCOUNT.SHOWN_NAME),
+                    r.get(ACCOUNT.PASSWORD_HASH),
+                    r.get(ACCOUNT.ROLE)));
+  }
+
+  /** Makes a one-time set-up token; earlier unused ones stop working. */
+  public String freshSetUpToken() {
+    String token = Ids.fresh();
+    database.write(
+        db -> {
+          db.deleteFrom(SET_UP_LINK).where(SET_UP_LINK.USED_AT.isNull()).execute();
+          return db.insertInto(SET_UP_LINK)
+              .set(SET_UP_LINK.TOKEN_HASH, hash(token))
+              .set(SET_UP_LINK.CREATED_AT, now())
+              .execute();
+        });
+    return token;
+  }
+
+  /** Whether a set-up token can still be used. */
+  public boolean setUpOpen(String token) {
+    return database
+        .read()
+        .fetchExists(
+            SET_UP_LINK, SET_UP_LINK.TOKEN_HASH.eq(hash(token)).and(SET_UP_LINK.USED_AT.isNull()));
+  }
+
+  /** Uses up the token and makes the practice with its owner; false when the token is spent. */
+  public boolean setUp(
+      String token, String practice, String shownName, String signInName, String passwordHash) {
+    return database.write(
+        db -> {
+          int used =
+              db.update(SET_UP_LINK)
+                  .set(SET_UP_LINK.USED_AT, now())
+                  .where(SET_UP_LINK.TOKEN_HASH.eq(hash(token)))
+                  .and(SET_UP_LINK.USED_AT.isNull())
+                  .execute();
+          if (used == 1) {
+            String id = addPractice(db, practice);
+            addAccount(db, id, signInName, shownName, passwordHash, "owner");
+          }
+          return used == 1;
+        });
+  }
+
+  /** Makes a practice with one owner, without a link. */
+  public Account addPractice(
+      String practice, String shownName, String signInName, String passwordHash) {
+    database.write(
+        db ->
+            addAccount(
+                db, addPractice(db, practice), signInName, shownName, passwordHash, "owner"));
+    return bySignInName(signInName).orElseThrow();
+  }
+
+  private String addPractice(DSLContext db, String name) {
+    String id = Ids.fresh();
+    db.insertInto(PRACTICE)
+        .set(PRACTICE.ID, id)
+        .set(PRACTICE.NAME, name)
+        .set(PRACTICE.CREATED_AT, now())
+        .execute();
+    return id;
+  }
+
+  private int addAccount(
+      DSLContext db,
+      String practiceId,
+      String signInName,
+      String shownName,
+      String hash,
+      String role) {
+    return db.insertInto(ACCOUNT)
+        .set(ACCOUNT.ID, Ids.fresh())
+        .set(ACCOUNT.PRACTICE_ID, practiceId)
+        .set(ACCOUNT.SIGN_IN_NAME, signInName)
+        .set(ACCOUNT.SHOWN_NAME, shownName)
+        .set(ACCOUNT.PASSWORD_HASH, hash)
+        .set(ACCOUNT.ROLE, role)
+        .set(ACCOUNT.CREATED_AT, now())
+        .execute();
+  }
+
+  private String now() {
+    return Instant.now(clock).toString();
+  }
+
+  private static String hash(String token) {
+    try {
+      byte[] digest =
+          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+      return HexFormat.of().formatHex(digest);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,200 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.ACCOUNT;
+import static loosehip.app.store.generated.Tables.GLANCE;
+import static loosehip.app.store.generated.Tables.GOLFER;
+import static loosehip.app.store.generated.Tables.VISIT;
+
+import java.text.Normalizer;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+/** The golfers of a practice, as lists show them. */
+@Repository
+public class Golfers {
+  private static final int FOUND_AT_MOST = 12;
+
+  private final Database database;
+  private final Clock clock;
+
+  Golfers(Database database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /** Every golfer of the practice at a glance, by name. */
+  public List<Glance> all(String practiceId) {
+    return select(GOLFER.PRACTICE_ID.eq(practiceId), Integer.MAX_VALUE);
+  }
+
+  /** Golfers whose name holds all the words typed, accents and case aside. */
+  public List<Glance> find(String practiceId, String typed) {
+    Condition match = GOLFER.PRACTICE_ID.eq(practiceId);
+    for (String word : key(typed).split(" ")) {
+      match = match.and(GOLFER.NAME_KEY.contains(word));
+    }
+    return select(match, FOUND_AT_MOST);
+  }
+
+  private List<Glance> select(Condition condition, int limit) {
+    return database
+        .read()
+        .select(GOLFER.ID, GOLFER.NAME, GOLFER.OPENED_AT, GLANCE.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(GOLFER)
+        .join(GLANCE)
+        .on(GLANCE.GOLFER_ID.eq(GOLFER.ID))
+        .leftJoin(ACCOUNT)
+        .on(ACCOUNT.ID.eq(GOLFER.OPENED_BY))
+        .where(condition)
+        .orderBy(GOLFER.NAME_KEY)
+        .limit(limit)
+        .fetch(Golfers::glance);
+  }
+
+  private static Glance glance(Record r) {
+    return new Glance(
+        r.get(GOLFER.ID),
+        r.get(GOLFER.NAME),
+        r.get(GLANCE.HANDED),
+        Optional.ofNullable(r.get(GLANCE.BIRTH_YEAR)),
+        number(r.get(GLANCE.TRAIL_INTERNAL)),
+        number(r.get(GLANCE.TRAIL_EXTERNAL)),
+        number(r.get(GLANCE.LEAD_INTERNAL)),
+        number(r.get(GLANCE.LEAD_EXTERNAL)),
+        r.get(GLANCE.STANDING),
+        r.get(GLANCE.WORDS),
+        LocalDate.parse(r.get(GLANCE.SEEN_ON)),
+        Optional.ofNullable(r.get(GLANCE.DUE_ON)).map(LocalDate::parse));
+  }
+
+  private static Optional<Double> number(@Nullable Double value) {
+    return Optional.ofNullable(value);
+  }
+
+  /** Adds a golfer with a first visit; the name is not blank. */
+  public String add(Account by, String name) {
+    return add(by, name, LocalDate.now(clock));
+  }
+
+  /** Adds a golfer whose first visit was on this day. */
+  public String add(Account by, String name, LocalDate on) {
+    String id = Ids.fresh();
+    database.write(
+        db -> {
+          db.insertInto(GOLFER)
+              .set(GOLFER.ID, id)
+              .set(GOLFER.PRACTICE_ID, by.practiceId())
+              .set(GOLFER.NAME, name)
+              .set(GOLFER.NAME_KEY, key(name))
+              .set(GOLFER.CREATED_AT, Instant.now(clock).toString())
+              .execute();
+          addVisit(db, id, 1, on);
+          return db.insertInto(GLANCE)
+              .set(GLANCE.GOLFER_ID, id)
+              .set(GLANCE.HANDED, "right")
+              .set(GLANCE.STANDING, "bench")
+              .set(GLANCE.WORDS, "new: start with the talk")
+              .set(GLANCE.SEEN_ON, on.toString())
+              .execute();
+        });
+    return id;
+  }
+
+  /** Starts another visit of the golfer. */
+  public void startVisit(GolferFile file, LocalDate on) {
+    database.write(db -> addVisit(db, file.id(), file.visitNumber() + 1, on));
+  }
+
+  private static int addVisit(DSLContext db, String golferId, int number, LocalDate on) {
+    return db.insertInto(VISIT)
+        .set(VISIT.ID, Ids.fresh())
+        .set(VISIT.GOLFER_ID, golferId)
+        .set(VISIT.NUMBER, number)
+        .set(VISIT.STARTED_AT, on.atTime(9, 0).toInstant(ZoneOffset.UTC).toString())
+        .execute();
+  }
+
+  /** Gives a golfer another name. */
+  public void rename(GolferFile file, String name) {
+    database.write(
+        db ->
+            db.update(GOLFER)
+                .set(GOLFER.NAME, name)
+                .set(GOLFER.NAME_KEY, key(name))
+                .where(GOLFER.ID.eq(file.id()))
+                .execute());
+  }
+
+  /** Remembers who looked at a golfer's data, and when. */
+  public void opened(String golferId, Account by) {
+    database.write(
+        db ->
+            db.update(GOLFER)
+                .set(GOLFER.OPENED_AT, Instant.now(clock).toString())
+                .set(GOLFER.OPENED_BY, by.id())
+                .where(GOLFER.ID.eq(golferId))
+                .execute());
+  }
+
+  /** Who last looked at a golfer's data, and when. */
+  public Optional<LastAccess> lastAccess(String golferId) {
+    return database
+        .read()
+        .select(GOLFER.OPENED_AT, ACCOUNT.SHOWN_NAME)
+        .from(GOLFER)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(GOLFER.OPENED_BY))
+        .where(GOLFER.ID.eq(golferId))
+        .fetchOptional(
+            r -> new LastAccess(Instant.parse(r.get(GOLFER.OPENED_AT)), r.get(ACCOUNT.SHOWN_NAME)));
+  }
+
+  /** Who looked, and when. */
+  public record LastAccess(Instant at, String by) {}
+
+  /** Writes what lists show of a golfer. */
+  public void show(Glance glance) {
+    database.write(
+        db ->
+            db.update(GLANCE)
+                .set(GLANCE.HANDED, glance.handed())
+                .set(GLANCE.BIRTH_YEAR, glance.birthYear().orElse(null))
+                .set(GLANCE.TRAIL_INTERNAL, real(glance.trailInternal()))
+                .set(GLANCE.TRAIL_EXTERNAL, real(glance.trailExternal()))
+                .set(GLANCE.LEAD_INTERNAL, real(glance.leadInternal()))
+                .set(GLANCE.LEAD_EXTERNAL, real(glance.leadExternal()))
+                .set(GLANCE.STANDING, glance.standing())
+                .set(GLANCE.WORDS, glance.words())
+                .set(GLANCE.SEEN_ON, glance.seenOn().toString())
+                .set(GLANCE.DUE_ON, glance.dueOn().map(LocalDate::toString).orElse(null))
+                .where(GLANCE.GOLFER_ID.eq(glance.golferId()))
+                .execute());
+  }
+
+  private static @Nullable Double real(Optional<Double> value) {
+    return value.orElse(null);
+  }
+
+  /** Erases a golfer with everything kept about them. */
+  public void erase(GolferFile file) {
+    database.write(db -> db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute());
+  }
+
+  /** A name without accents and capitals, for finding. */
+  static String key(String name) {
+    return Normalizer.normalize(name.strip(), Normalizer.Form.NFD)
+        .replaceAll("\\p{M}+", "")
+        .replaceAll("\\s+", " ")
+        .toLowerCase(Locale.ROOT);
+  }
+}

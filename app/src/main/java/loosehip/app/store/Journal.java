@@ -1,0 +1,279 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.STEP;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import loosehip.app.store.generated.tables.records.ObservationRecord;
+import loosehip.app.store.generated.tables.records.ReadingRecord;
+import loosehip.app.store.generated.tables.records.StepRecord;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Reading;
+import loosehip.core.measure.Slot;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/**
+ * Writes readings and facts. Nothing is overwritten: a change adds a row that supersedes the old
+ * one, and every write is a step that undo can take back by adding one more row.
+ */
+@Repository
+public class Journal {
+  /** How many steps of a golfer undo reaches back. */
+  public static final int UNDO_REACH = 10;
+
+  private final Database database;
+  private final Clock clock;
+
+  Journal(Database database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /** What a try holds. Exactly one of value and word is present. */
+  public record NewTry(
+      Slot slot,
+      Optional<Double> value,
+      Optional<String> word,
+      Optional<Method> method,
+      Set<Compensation> compensations,
+      boolean voided) {}
+
+  /** How a write ended. */
+  public enum Outcome {
+    SAVED,
+    /** The same form came twice; the first is kept, the second is not added. */
+    ALREADY_TAKEN,
+    /** Five tries are there already. */
+    FULL,
+    /** Somebody changed it meanwhile; nothing was saved. */
+    CHANGED_MEANWHILE
+  }
+
+  /** Adds a try after those of its slot. The submit key makes a repeated form harmless. */
+  public Outcome take(GolferFile file, Account by, NewTry taken, String submitKey, String label) {
+    return database.write(
+        db -> {
+          if (db.fetchExists(READING, READING.SUBMIT_KEY.eq(submitKey))) {
+            return Outcome.ALREADY_TAKEN;
+          }
+          int last = lastOrdinal(db, file.visitId(), taken.slot());
+          if (last >= Reading.MOST_TRIES) {
+            return Outcome.FULL;
+          }
+          ReadingRecord row = row(db, file.visitId(), by, taken, last + 1);
+          row.setSubmitKey(submitKey);
+          row.insert();
+          step(db, file, "reading", row.getId(), label, "measure");
+          return Outcome.SAVED;
+        });
+  }
+
+  /** Puts a corrected try in the place of one; says so when that one is no longer current. */
+  public Outcome correct(
+      GolferFile file, Account by, String rowId, NewTry corrected, String label) {
+    return database.write(
+        db -> {
+          ReadingRecord old = db.fetchOne(READING, READING.ID.eq(rowId));
+          boolean current =
+              old != null
+                  && old.getVisitId().equals(file.visitId())
+                  && old.getWithdrawn() == 0
+                  && !db.fetchExists(READING, READING.SUPERSEDES.eq(rowId));
+          if (!current) {
+            return Outcome.CHANGED_MEANWHILE;
+          }
+          ReadingRecord row = row(db, file.visitId(), by, corrected, old.getOrdinal());
+          row.setSupersedes(rowId);
+          row.insert();
+          step(db, file, "reading", row.getId(), label, "measure");
+          return Outcome.SAVED;
+        });
+  }
+
+  private int lastOrdinal(DSLContext db, String visitId, Slot slot) {
+    var later = READING.as("later");
+    return db.select(DSL.max(READING.ORDINAL))
+        .from(READING)
+        .where(READING.VISIT_ID.eq(visitId))
+        .and(READING.SLOT.eq(slot.key()))
+        .and(READING.WITHDRAWN.eq(0))
+        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
+        .fetchOptional(0, Integer.class)
+        .orElse(0);
+  }
+
+  private ReadingRecord row(DSLContext db, String visitId, Account by, NewTry taken, int ordinal) {
+    ReadingRecord row = db.newRecord(READING);
+    row.setId(Ids.fresh());
+    row.setVisitId(visitId);
+    row.setSlot(taken.slot().key());
+    row.setOrdinal(ordinal);
+    row.setValue(taken.value().orElse(null));
+    row.setWord(taken.word().orElse(null));
+    row.setMethod(taken.method().map(Method::id).orElse(null));
+    row.setCompensations(
+        taken.compensations().stream().map(Compensation::id).collect(Collectors.joining(" ")));
+    row.setVoided(taken.voided() ? 1 : 0);
+    row.setWithdrawn(0);
+    row.setTakenAt(now());
+    row.setTakenBy(by.id());
+    return row;
+  }
+
+  /**
+   * Notes a fact; an empty value takes it back.
+   *
+   * @param ofVisit whether it belongs to this visit or to the golfer for good
+   */
+  public void note(
+      GolferFile file,
+      Account by,
+      String topic,
+      Optional<String> value,
+      boolean ofVisit,
+      String label,
+      String station) {
+    database.write(
+        db -> {
+          ObservationRecord old = current(db, file, topic, ofVisit);
+          if (old == null ? value.isEmpty() : value.equals(Optional.ofNullable(old.getValue()))) {
+            return null;
+          }
+          String id = addObservation(db, file, by.id(), topic, value.orElse(null), ofVisit, old);
+          step(db, file, "observation", id, label, station);
+          return null;
+        });
+  }
+
+  private ObservationRecord current(DSLContext db, GolferFile file, String topic, boolean ofVisit) {
+    var later = OBSERVATION.as("later");
+    Condition scope =
+        ofVisit ? OBSERVATION.VISIT_ID.eq(file.visitId()) : OBSERVATION.VISIT_ID.isNull();
+    return db.selectFrom(OBSERVATION)
+        .where(OBSERVATION.GOLFER_ID.eq(file.id()))
+        .and(scope)
+        .and(OBSERVATION.TOPIC.eq(topic))
+        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OBSERVATION.ID)))
+        .fetchAny();
+  }
+
+  private String addObservation(
+      DSLContext db,
+      GolferFile file,
+      String by,
+      String topic,
+      String value,
+      boolean ofVisit,
+      ObservationRecord old) {
+    ObservationRecord row = db.newRecord(OBSERVATION);
+    row.setId(Ids.fresh());
+    row.setGolferId(file.id());
+    row.setVisitId(ofVisit ? file.visitId() : null);
+    row.setTopic(topic);
+    row.setValue(value);
+    row.setSupersedes(old == null ? null : old.getId());
+    row.setNotedAt(now());
+    row.setNotedBy(by);
+    row.insert();
+    return row.getId();
+  }
+
+  /** Takes back the last step of this golfer, within reach; says what was taken back. */
+  public Optional<UndoneStep> undo(GolferFile file, Account by) {
+    return database.write(
+        db -> {
+          StepRecord step =
+              db.selectFrom(STEP)
+                  .where(STEP.GOLFER_ID.eq(file.id()))
+                  .and(STEP.UNDONE_AT.isNull())
+                  .orderBy(STEP.ID.desc())
+                  .limit(1)
+                  .fetchOne();
+          int undone =
+              db.fetchCount(
+                  STEP,
+                  STEP.GOLFER_ID
+                      .eq(file.id())
+                      .and(STEP.UNDONE_AT.isNotNull())
+                      .and(STEP.ID.gt(step == null ? 0 : step.getId())));
+          if (step == null || undone >= UNDO_REACH) {
+            return Optional.empty();
+          }
+          if (step.getKind().equals("reading")) {
+            takeBackReading(db, step.getRowId(), by);
+          } else {
+            takeBackObservation(db, file, step.getRowId(), by);
+          }
+          step.setUndoneAt(now());
+          step.update();
+          return Optional.of(new UndoneStep(step.getLabel(), step.getStation()));
+        });
+  }
+
+  /** A step that was taken back: what it was, and on which station. */
+  public record UndoneStep(String label, String station) {}
+
+  private void takeBackReading(DSLContext db, String rowId, Account by) {
+    ReadingRecord row = db.fetchSingle(READING, READING.ID.eq(rowId));
+    ReadingRecord before =
+        row.getSupersedes() == null
+            ? null
+            : db.fetchOne(READING, READING.ID.eq(row.getSupersedes()));
+    ReadingRecord back = (before == null ? row : before).copy();
+    back.setId(Ids.fresh());
+    back.setWithdrawn(before == null ? 1 : before.getWithdrawn());
+    back.setSubmitKey(null);
+    back.setSupersedes(newest(db, rowId));
+    back.setTakenAt(now());
+    back.setTakenBy(by.id());
+    back.insert();
+  }
+
+  private static String newest(DSLContext db, String rowId) {
+    String id = rowId;
+    while (true) {
+      ReadingRecord later = db.fetchOne(READING, READING.SUPERSEDES.eq(id));
+      if (later == null) {
+        return id;
+      }
+      id = later.getId();
+    }
+  }
+
+  private void takeBackObservation(DSLContext db, GolferFile file, String rowId, Account by) {
+    ObservationRecord row = db.fetchSingle(OBSERVATION, OBSERVATION.ID.eq(rowId));
+    boolean ofVisit = row.getVisitId() != null;
+    ObservationRecord now = current(db, file, row.getTopic(), ofVisit);
+    ObservationRecord before =
+        row.getSupersedes() == null
+            ? null
+            : db.fetchOne(OBSERVATION, OBSERVATION.ID.eq(row.getSupersedes()));
+    addObservation(
+        db, file, by.id(), row.getTopic(), before == null ? null : before.getValue(), ofVisit, now);
+  }
+
+  private void step(
+      DSLContext db, GolferFile file, String kind, String rowId, String label, String station) {
+    db.insertInto(STEP)
+        .set(STEP.GOLFER_ID, file.id())
+        .set(STEP.KIND, kind)
+        .set(STEP.ROW_ID, rowId)
+        .set(STEP.LABEL, label)
+        .set(STEP.STATION, station)
+        .set(STEP.DONE_AT, now())
+        .execute();
+  }
+
+  private String now() {
+    return Instant.now(clock).toString();
+  }
+}

@@ -1,0 +1,5 @@
+/** Who is on the bench, due, waiting or quiet; find and add a golfer. */
+@NullMarked
+package loosehip.app.today;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,77 @@
+package loosehip.core.measure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+import loosehip.core.body.Side;
+
+/**
+ * One thing to take at the bench: a numeric slot with its tries, or, for tests told in words, all
+ * words of one side.
+ *
+ * @param test the test
+ * @param side the side, for tests with sides
+ * @param part the numeric part, for tests whose numbers come in parts
+ */
+public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+
+  /** The cards of a test, the trail side first in each part. */
+  public static List<TestCard> of(ScreenTest test, Handed handed) {
+    List<Optional<Part>> parts = new ArrayList<>();
+    if (test.hasWholeNumber() || test.unit() == Unit.WORD) {
+      parts.add(Optional.empty());
+    } else {
+      test.parts().stream()
+          .filter(p -> test.numeric(Optional.of(p)))
+          .forEach(p -> parts.add(Optional.of(p)));
+    }
+    List<TestCard> cards = new ArrayList<>();
+    for (Optional<Part> part : parts) {
+      if (test.sided()) {
+        cards.add(new TestCard(test, Optional.of(handed.side(Leg.TRAIL)), part));
+        cards.add(new TestCard(test, Optional.of(handed.side(Leg.LEAD)), part));
+      } else {
+        cards.add(new TestCard(test, Optional.empty(), part));
+      }
+    }
+    return cards;
+  }
+
+  /** The key used in addresses. */
+  public String key() {
+    StringBuilder key = new StringBuilder(test.id());
+    side.ifPresent(s -> key.append('.').append(s.id()));
+    part.ifPresent(p -> key.append('.').append(p.id()));
+    return key.toString();
+  }
+
+  /** The slot its numbers go to; empty for tests told in words. */
+  public Optional<Slot> numbers() {
+    return test.numeric(part) ? Optional.of(new Slot(test, side, part)) : Optional.empty();
+  }
+
+  /** The slots of the words told with it, the main word first. */
+  public List<Slot> words() {
+    List<Slot> slots = new ArrayList<>();
+    if (test.hasWholeNumber() && !test.numeric(Optional.empty())) {
+      slots.add(new Slot(test, side, Optional.empty()));
+    }
+    test.parts().stream()
+        .filter(p -> !test.numeric(Optional.of(p)))
+        .forEach(p -> slots.add(new Slot(test, side, Optional.of(p))));
+    return slots;
+  }
+
+  /** Whether its result is known: a counted try, or every main word. */
+  public boolean taken(Screen screen) {
+    return numbers()
+        .map(slot -> screen.measurement(slot).isPresent())
+        .orElseGet(
+            () ->
+                screen.word(words().get(0)).isPresent()
+                    && (test != ScreenTest.GLUTE_SWITCH
+                        || words().stream().allMatch(s -> screen.word(s).isPresent())));
+  }
+}
