@@ -97,7 +97,8 @@ final class ScreenReader {
     return keys.toArray(String[]::new);
   }
 
-  private static String key(Part part) {
+  /** The key of a part in a case file. */
+  static String key(Part part) {
     return switch (part) {
       case DRIFT -> "kneeDrift";
       case HEELS -> "heelsLifted";

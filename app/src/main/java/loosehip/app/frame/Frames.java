@@ -169,7 +169,7 @@ public class Frames {
 
   private static String plan(Optional<Block> plan) {
     return plan.filter(b -> !b.empty())
-        .map(b -> b.items().size() + " a session, or fewer")
+        .map(b -> b.items().size() == 1 ? "1 thing to do" : b.items().size() + " things to do")
         .orElse("none yet");
   }
 }

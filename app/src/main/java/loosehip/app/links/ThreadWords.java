@@ -1,6 +1,5 @@
 package loosehip.app.links;
 
-import loosehip.core.link.Cause;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Factor;
 
@@ -11,11 +10,18 @@ final class ThreadWords {
   static String finding(CauseChance chance) {
     return chance.factors().stream()
         .map(Factor::words)
-        .filter(w -> !w.startsWith("seen slight"))
+        .filter(words -> !words.startsWith("seen slight"))
         .findFirst()
-        .map(
-            w ->
-                chance.cause().family() == Cause.Family.HABIT ? w : w.replace("set-up: ", "seen, "))
+        .map(words -> shortened(chance, words))
         .orElse("");
+  }
+
+  /** Under a body cause only the number and its band; the list below names the test. */
+  private static String shortened(CauseChance chance, String words) {
+    return switch (chance.cause().family()) {
+      case BODY -> words.replaceAll("^[^0-9]*(?=[0-9])", "").replaceAll("^[^0-9]*: ", "");
+      case SETUP -> words.replace("set-up: ", "seen, ");
+      default -> words;
+    };
   }
 }

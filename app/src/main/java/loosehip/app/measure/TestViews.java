@@ -98,9 +98,9 @@ class TestViews {
         context(card),
         order(bench, cards, card),
         before.map(TestCard::key),
-        before.map(c -> titled(bench, c)).orElse(""),
+        before.map(c -> following(bench, card, c)).orElse(""),
         after.map(TestCard::key),
-        after.map(c -> titled(bench, c)).orElse(""),
+        after.map(c -> following(bench, card, c)).orElse(""),
         RunningOrder.HIPS.minutesLeft(bench.golfer().screen(), handed),
         live(bench, card, entry));
   }
@@ -111,6 +111,14 @@ class TestViews {
 
   private static String titled(Bench bench, TestCard card) {
     return title(card) + card.side().map(s -> ", " + bench.spoken(s)).orElse("");
+  }
+
+  /** A neighbour by its side alone when it is the same test, by its whole title otherwise. */
+  private static String following(Bench bench, TestCard now, TestCard other) {
+    boolean same = now.test() == other.test() && now.part().equals(other.part());
+    return same
+        ? "the other side, " + bench.spoken(other.side().orElseThrow())
+        : titled(bench, other);
   }
 
   private static String meta(TestCard card) {

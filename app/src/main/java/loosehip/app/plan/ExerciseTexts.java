@@ -29,7 +29,7 @@ public class ExerciseTexts {
                   c[1],
                   c[2],
                   c[3],
-                  Arrays.stream(c[4].split(";")).map(String::strip).toList(),
+                  Arrays.stream(c[4].split(";")).map(ExerciseTexts::sentence).toList(),
                   c[5],
                   c[6],
                   c[7],
@@ -40,6 +40,12 @@ public class ExerciseTexts {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private static String sentence(String step) {
+    String words = step.strip();
+    String end = words.endsWith(".") ? "" : ".";
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1) + end;
   }
 
   /**

@@ -30,12 +30,25 @@ public record PlanPage(
     String longest,
     int given) {
 
+  /** Whether any day has strength work, so that days without it must be told apart. */
+  public boolean anyStrength() {
+    return week.stream().anyMatch(Day::strength);
+  }
+
   /** A need: its name, its size to one decimal, where it comes from. */
   public record NeedLine(String title, String leg, String size, String because) {}
 
   /** A day of the strip: its name, length, filled share of the minutes, and kind of work. */
   public record Day(
-      String name, String length, double filled, boolean strength, boolean rest, int items) {}
+      String name, String length, double filled, boolean strength, boolean rest, int items) {
+    /** What the sheet says of this day. */
+    public String told(boolean anyStrength) {
+      if (rest) {
+        return "rest";
+      }
+      return strength || !anyStrength ? "all of it" : "all but the strength work";
+    }
+  }
 
   /** One exercise or drill. */
   public record Item(

@@ -32,7 +32,7 @@ final class SetupWords {
     if (changes.isEmpty()) {
       lines.add("No change of set-up pays better than today's.");
     } else {
-      lines.add(String.join("; ", changes) + ".");
+      lines.add(sentence(String.join("; ", changes)));
       lines.add(
           "Going back "
               + spoken(found.get().today().backMargin())
@@ -76,6 +76,10 @@ final class SetupWords {
       changes.add(
           String.format(Locale.ROOT, "%s foot flared %.0f° instead of %.0f°", foot, to, from));
     }
+  }
+
+  private static String sentence(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
   }
 
   private static String spoken(double degrees) {

@@ -18,9 +18,11 @@ public final class PlanViewDrawing {
   private static final double OUTER_FOOT = 152;
   private static final double INNER_TOP = 146;
   private static final double INNER_FOOT = 122;
-  private static final double BAND_TOP = 184;
   private static final double BAND_FOOT = 114;
-  private static final double LABEL = 200;
+  private static final double WINDOW_TOP = 196;
+  private static final double WINDOW_FOOT = 179;
+  private static final double IMPACT_SHOWN = 10;
+  private static final double LABEL = 208;
   private static final double MOST = 100;
   private static final double LEAST_APART = 11;
   private static final double HALF_PELVIS = 44;
@@ -46,10 +48,13 @@ public final class PlanViewDrawing {
   private PlanView draw() {
     School school = budget.school();
     List<String> bands = new ArrayList<>();
-    bands.add(dial.sector(BAND_FOOT, BAND_TOP, school.pelvisLow(), school.pelvisHigh()));
+    bands.add(dial.sector(WINDOW_FOOT, WINDOW_TOP, school.pelvisLow(), school.pelvisHigh()));
     bands.add(
         dial.sector(
-            BAND_FOOT, BAND_TOP, -school.openAtImpact(), -Math.max(school.openAtImpact() + 4, 0)));
+            WINDOW_FOOT,
+            WINDOW_TOP,
+            -school.openAtImpact(),
+            -school.openAtImpact() - IMPACT_SHOWN));
     List<PlanView.Piece> pieces = new ArrayList<>();
     budget
         .back()
@@ -161,9 +166,9 @@ public final class PlanViewDrawing {
       needsLabel = middle - half;
     }
     if (needs.isPresent()) {
-      ticks.add(tick("needs", needs.get(), needsLabel, BAND_FOOT, BAND_TOP + 6));
+      ticks.add(tick("needs", needs.get(), needsLabel, BAND_FOOT, WINDOW_TOP + 3));
     }
-    ticks.add(tick("has", has, hasLabel, BAND_FOOT - 4, BAND_TOP + 6));
+    ticks.add(tick("has", has, hasLabel, BAND_FOOT - 4, WINDOW_TOP + 3));
   }
 
   private PlanView.Tick tick(String kind, double turn, double label, double foot, double top) {

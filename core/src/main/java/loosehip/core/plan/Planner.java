@@ -59,7 +59,7 @@ public final class Planner {
     this.wishes = wishes;
     this.allowed = new Allowed(health, screen, handed, wishes.tools());
     ranked.stream()
-        .filter(n -> n.limit().band(screen, handed) != Band.ENOUGH)
+        .filter(n -> toTrain(n.limit().band(screen, handed)))
         .limit(Needs.DRIVERS)
         .forEach(n -> needs.merge(n.limit().kind(), n.size(), Math::max));
     this.working =
@@ -73,7 +73,7 @@ public final class Planner {
   /**
    * Makes a block. The same input gives the same block.
    *
-   * @param needs ranked needs; those already enough are passed over
+   * @param needs ranked needs; those measured enough or not at all are passed over
    * @param links the faults in work
    */
   public static Block plan(
@@ -138,6 +138,11 @@ public final class Planner {
       case 6 -> List.of(1, 2, 3, 4, 5, 6);
       default -> List.of(1, 2, 3, 4, 5, 6, 7);
     };
+  }
+
+  /** Only what was measured and falls short is trained; what is not measured is tested first. */
+  private static boolean toTrain(Band band) {
+    return band == Band.SHORT || band == Band.CLOSE;
   }
 
   /** One rung a ladder: the start rung, or the highest easier one that is allowed. */

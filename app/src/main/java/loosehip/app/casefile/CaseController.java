@@ -1,0 +1,38 @@
+package loosehip.app.casefile;
+
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Typed;
+import loosehip.app.signin.SignedIn;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Hands out a golfer's case file. */
+@Controller
+class CaseController {
+  private final Benches benches;
+
+  CaseController(Benches benches) {
+    this.benches = benches;
+  }
+
+  @GetMapping("/golfers/{id}/case.json")
+  ResponseEntity<String> caseFile(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    Optional<Integer> year = bench.file().value("who.birth-year").map(Integer::parseInt);
+    Optional<Double> height = bench.file().value("who.height").flatMap(Typed::number);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("case.json").build().toString())
+        .body(CaseWriter.write(bench.golfer(), year, height));
+  }
+}
