@@ -29,7 +29,13 @@
     input.dispatchEvent(new Event("input", { bubbles: true }));
   }
 
+  // A key pressed while a try is being saved waits for it, so that it meets the fresh page.
+  const waiting = [];
   function post(path, values) {
+    if (form().classList.contains("htmx-request")) {
+      waiting.push([path, values]);
+      return;
+    }
     htmx.ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values, source: "#try-form" });
   }
 
@@ -153,6 +159,9 @@
     inFlight = null;
     if (entry() && !touch) entry().focus();
     arc();
+  });
+  document.addEventListener("htmx:afterSettle", () => {
+    if (waiting.length && form()) setTimeout(() => post(...waiting.shift()), 0);
   });
   window.addEventListener("load", () => {
     if (entry()) {

@@ -12,6 +12,7 @@ import loosehip.core.body.Side;
 import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.link.CauseChance;
+import loosehip.core.link.Forecast;
 import loosehip.core.link.Link;
 import loosehip.core.measure.Direction;
 import loosehip.core.measure.Measurement;
@@ -64,6 +65,7 @@ public final class AssessmentWriter {
             .map(ScreenTest::id)
             .distinct()
             .toList());
+    all.put("forecast", assessment.forecast().stream().map(AssessmentWriter::expected).toList());
     all.put("schools", assessment.schools().stream().map(this::school).toList());
     all.put(
         "setupOptions",
@@ -131,6 +133,14 @@ public final class AssessmentWriter {
           map.put(name + "Margin", tenth(m.degrees()));
           map.put(name + "Band", m.band().id());
         });
+  }
+
+  private static Map<String, Object> expected(Forecast.Expected expected) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    map.put("margin", expected.margin());
+    map.put("fault", expected.fault().id());
+    map.put("weight", hundredth(expected.weight()));
+    return map;
   }
 
   private Map<String, Object> school(SetupSearch.Found found) {

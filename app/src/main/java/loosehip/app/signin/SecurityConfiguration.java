@@ -19,6 +19,7 @@ import org.springframework.security.web.authentication.LoginUrlAuthenticationEnt
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Form sign-in, throttling, and the headers every page carries. */
@@ -47,6 +48,10 @@ class SecurityConfiguration {
   SecurityFilterChain chain(HttpSecurity http, SignInThrottle throttle) throws Exception {
     SavedRequestAwareAuthenticationSuccessHandler onward =
         new SavedRequestAwareAuthenticationSuccessHandler();
+    HttpSessionRequestCache asked = new HttpSessionRequestCache();
+    asked.setMatchingRequestParameterName(null);
+    onward.setRequestCache(asked);
+    http.requestCache(cache -> cache.requestCache(asked));
     http.authorizeHttpRequests(
             requests ->
                 requests

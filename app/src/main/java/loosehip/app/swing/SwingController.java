@@ -53,6 +53,13 @@ class SwingController {
     model.addAttribute("bench", bench);
     model.addAttribute("file", bench.file());
     model.addAttribute("faults", LOOKED_AT.stream().map(f -> view(bench, f)).toList());
+    model.addAttribute(
+        "expected",
+        bench.assessment().forecast().stream()
+            .map(e -> e.fault().title().toLowerCase(java.util.Locale.ROOT))
+            .distinct()
+            .limit(4)
+            .toList());
     model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
     model.addAttribute("releases", LeadRelease.values());
     model.addAttribute("clubs", Club.values());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.link.Evidence;
+import loosehip.core.link.Forecast;
 import loosehip.core.link.Link;
 import loosehip.core.link.Need;
 import loosehip.core.link.Needs;
@@ -27,6 +28,7 @@ import loosehip.core.plan.Planner;
  * @param measurements every numeric result
  * @param hips the ranges a pivot is paid from, and what is missing
  * @param budget the turn budget; empty on refer
+ * @param forecast what a short margin leads one to expect
  * @param schools every school with its best set-up, best first; empty while the budget is
  *     incomplete
  * @param links every fault present, tied to its causes
@@ -40,6 +42,7 @@ public record Assessment(
     List<Measurement> measurements,
     Hips hips,
     Optional<TurnBudget> budget,
+    List<Forecast.Expected> forecast,
     List<SetupSearch.Found> schools,
     List<Link> links,
     List<NextTest> nextTests,
@@ -91,6 +94,7 @@ public record Assessment(
           List.of(),
           List.of(),
           List.of(),
+          List.of(),
           Optional.empty());
     }
     TurnBudget budget = TurnBudget.of(golfer.school(), golfer.setup(), hips);
@@ -117,6 +121,7 @@ public record Assessment(
         measurements,
         hips,
         Optional.of(budget),
+        Forecast.of(budget, golfer.screen(), golfer.handed()),
         hips.complete()
             ? SetupSearch.schools(golfer.screen(), golfer.handed(), golfer.setup())
             : List.of(),

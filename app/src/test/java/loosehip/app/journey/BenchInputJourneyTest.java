@@ -1,0 +1,187 @@
+package loosehip.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import loosehip.app.store.Journal;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/** What happens at the bench when the typing goes wrong. */
+class BenchInputJourneyTest extends JourneyTest {
+  private static final String PASSWORD = "long enough to be safe";
+  private static final String CARD = "seated-rotation.right.internal";
+
+  @Autowired Accounts accounts;
+  @Autowired Golfers golfers;
+  @Autowired GolferFiles files;
+  @Autowired Journal journal;
+  @Autowired PasswordEncoder passwords;
+
+  private BrowserContext context;
+  private Page page;
+  private String golfer;
+
+  @BeforeEach
+  void aGolferAtTheBench() {
+    Account owner =
+        accounts
+            .bySignInName("wren")
+            .orElseGet(
+                () -> accounts.addPractice("The Shed", "Wren", "wren", passwords.encode(PASSWORD)));
+    golfer = golfers.add(owner, "Isla Brodie");
+    journal.note(
+        files.load(owner.practiceId(), golfer).orElseThrow(),
+        owner,
+        "consent",
+        java.util.Optional.of("wording 1"),
+        false,
+        "consent",
+        "talk");
+    context = Browser.context(port, 1280, 800);
+    page = Browser.page(context, Browser.complaints());
+    page.navigate("/");
+    signIn();
+    open(page);
+  }
+
+  @AfterEach
+  void leave() {
+    context.close();
+  }
+
+  private void signIn() {
+    page.locator("#username").fill("wren");
+    page.locator("#password").fill(PASSWORD);
+    page.locator("button.btn-wide").click();
+    page.waitForURL(url -> !url.contains("sign-in"));
+  }
+
+  private void open(Page where) {
+    where.navigate("/golfers/" + golfer + "/measure?card=" + CARD);
+  }
+
+  @Test
+  void lettersEmptyNegativeAndHugeAreRefusedAtThePlaceAndKept() {
+    for (String[] row :
+        new String[][] {
+          {"abd", "is not a number. This test takes 0 to 90°"},
+          {"-5", "-5 cannot be: this test takes 0 to 90°"},
+          {"99999999", "cannot be: this test takes 0 to 90°"},
+        }) {
+      page.locator("#entry").fill(row[0]);
+      page.locator("#entry").press("Enter");
+      assertThat(page.locator("#entry-problem")).containsText(row[1]);
+      assertThat(page.locator("#entry")).hasValue(row[0]);
+    }
+    page.locator("#entry").fill("");
+    page.locator("#entry").press("Enter");
+    assertThat(page.locator("#entry-problem")).containsText("Nothing typed yet");
+    assertThat(page.locator(".tries .try")).hasCount(0);
+  }
+
+  @Test
+  void anUnusualNumberIsAskedAboutOnceAndKeptWhenConfirmed() {
+    type("78");
+    assertThat(page.locator("#entry-problem")).containsText("Really 78? Usual is 10 to 60.");
+    page.locator("#entry").press("Enter");
+    assertThat(page.locator(".tries .try .number")).hasText("78");
+    type("24,5");
+    assertThat(page.locator(".tries .try .number").last()).hasText("24.5");
+    assertThat(page.locator("#result")).containsText("take another, or void the odd one");
+  }
+
+  @Test
+  void voidUndoCompensationAndPainByKey() {
+    type("24");
+    type("26");
+    page.keyboard().press("x");
+    assertThat(page.locator(".try.voided .number")).hasText("26");
+    assertThat(page.locator("#result")).containsText("24.0°");
+    page.keyboard().press("u");
+    assertThat(page.locator(".flash")).hasText("Taken back.");
+    assertThat(page.locator("#result")).containsText("25.0°");
+    page.keyboard().press("c");
+    assertThat(page.locator("#comp-pelvis-lifted")).isChecked();
+    type("44");
+    assertThat(page.locator(".try.voided")).containsText("pelvis lifted");
+    page.keyboard().press("p");
+    page.locator("#pain-level").selectOption("5");
+    page.locator("#pain-site").fill("front of hip");
+    page.getByText("Note pain").click();
+    assertThat(page.locator("#result")).containsText("Stopped by pain (front of hip)");
+  }
+
+  @Test
+  void theNumberPadTakesATryByTouch() {
+    page.locator("[data-digit='3']").click();
+    page.locator("[data-digit='1']").click();
+    assertThat(page.locator("#entry")).hasValue("31");
+    page.locator(".pad-take").click();
+    assertThat(page.locator(".tries .try .number")).hasText("31");
+    assertThat(page.locator("#entry")).hasValue("");
+  }
+
+  @Test
+  void twoTabsCorrectingOneTryDoNotOverwriteEachOther() {
+    type("24");
+    Page second = Browser.page(context, Browser.complaints());
+    open(second);
+    page.locator(".tries .try").click();
+    page.locator("#entry").fill("26");
+    page.locator("#entry").press("Enter");
+    assertThat(page.locator(".tries .try .number")).hasText("26");
+    second.locator(".tries .try").click();
+    second.locator("#entry").fill("28");
+    second.locator("#entry").press("Enter");
+    assertThat(second.locator("#entry-problem"))
+        .containsText("Meanwhile this try was changed to 26 by Wren");
+    assertThat(second.locator("#entry")).hasValue("28");
+    second.locator("#entry").press("Enter");
+    assertThat(second.locator(".tries .try .number")).hasText("28");
+  }
+
+  @Test
+  void whatWasTypedSurvivesANewSignIn() {
+    context.clearCookies();
+    page.locator("#entry").fill("37");
+    page.locator("#entry").press("Enter");
+    assertThat(page.locator("#kept")).containsText("What you typed is kept");
+    assertThat(page.locator("#entry")).hasValue("37");
+    page.getByText("Sign in again").click();
+    signIn();
+    assertThat(page).hasURL(Pattern.compile(".*card=" + CARD.replace(".", "\\.") + ".*"));
+    assertThat(page.locator("#entry")).hasValue("37");
+    page.locator("#entry").press("Enter");
+    assertThat(page.locator(".tries .try .number")).hasText("37");
+  }
+
+  @Test
+  void keysMoveBetweenTestsAndStations() {
+    page.keyboard().press(".");
+    assertThat(page.locator(".test-side")).hasText("lead (L)");
+    page.keyboard().press(",");
+    assertThat(page.locator(".test-side")).hasText("trail (R)");
+    page.keyboard().press("?");
+    assertThat(page.locator("#keys")).isVisible();
+    page.keyboard().press("Escape");
+    page.keyboard().press("/");
+    page.keyboard().type("isla");
+    assertThat(page.locator("#found")).containsText("Isla Brodie");
+  }
+
+  private void type(String number) {
+    page.locator("#entry").fill(number);
+    page.locator("#entry").press("Enter");
+    page.waitForResponse(r -> true, () -> page.evaluate("fetch('/mark.svg')"));
+  }
+}

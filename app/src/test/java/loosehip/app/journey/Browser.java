@@ -1,0 +1,64 @@
+package loosehip.app.journey;
+
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's headless Chromium, one for the whole test run; every test has a context of its own. */
+final class Browser {
+  private static final Playwright PLAYWRIGHT =
+      Playwright.create(
+          new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  private static final com.microsoft.playwright.Browser CHROMIUM =
+      PLAYWRIGHT
+          .chromium()
+          .launch(
+              new BrowserType.LaunchOptions()
+                  .setExecutablePath(Path.of("/usr/bin/chromium"))
+                  .setArgs(
+                      List.of(
+                          "--no-sandbox",
+                          "--disable-gpu",
+                          "--disable-quic",
+                          "--no-first-run",
+                          "--disable-background-networking",
+                          "--disable-component-update",
+                          "--disable-sync")));
+
+  private Browser() {}
+
+  static BrowserContext context(int port, int width, int height) {
+    BrowserContext context =
+        CHROMIUM.newContext(
+            new NewContextOptions()
+                .setBaseURL("http://localhost:" + port)
+                .setViewportSize(width, height)
+                .setAcceptDownloads(true));
+    context.setDefaultTimeout(10_000);
+    return context;
+  }
+
+  /** A page that collects what its scripts complain about. */
+  static Page page(BrowserContext context, List<String> complaints) {
+    Page page = context.newPage();
+    page.onPageError(complaints::add);
+    page.onConsoleMessage(
+        m -> {
+          boolean policy = m.text().contains("Content Security Policy");
+          if (policy) {
+            complaints.add(m.text());
+          }
+        });
+    return page;
+  }
+
+  static List<String> complaints() {
+    return new ArrayList<>();
+  }
+}

@@ -1,0 +1,82 @@
+package loosehip.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.context.TestPropertySource;
+
+/** Every main view on demo data: it opens, breaks no policy, and axe finds nothing serious. */
+@TestPropertySource(properties = "loose-hip.demo=true")
+class MainViewsTest extends JourneyTest {
+  private static final List<String> STATIONS =
+      List.of("talk", "measure", "set-up", "swing", "links", "plan", "follow", "sheet");
+  private static final List<String> WAITING = List.of("talk", "measure", "plan");
+  private static final Set<String> SERIOUS = Set.of("serious", "critical");
+
+  @Test
+  void noViewHasASeriousViolation() {
+    for (String theme : List.of("paper", "dim")) {
+      List<String> complaints = Browser.complaints();
+      try (BrowserContext context = Browser.context(port, 1280, 800)) {
+        context.addInitScript("localStorage.setItem('loosehip.theme', '" + theme + "')");
+        Page page = Browser.page(context, complaints);
+        page.navigate("/sign-in");
+        List<String> found = new ArrayList<>(violations(page, theme + " sign-in"));
+        page.locator("button.btn-wide").click();
+        page.waitForURL(url -> !url.contains("sign-in"));
+        found.addAll(violations(page, theme + " today"));
+        for (String name :
+            List.of("Ishbel Quarrie", "Fergus Auld", "Effie Strachan", "Tam Ruthven")) {
+          page.navigate("/");
+          String talk =
+              page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
+                  .first()
+                  .getAttribute("href");
+          for (String station : name.startsWith("Ishbel") ? STATIONS : WAITING) {
+            page.navigate(talk.replace("talk", station));
+            assertThat(page.locator("h1").first().isVisible()).as(name + " " + station).isTrue();
+            found.addAll(violations(page, theme + " " + name + " " + station));
+          }
+        }
+        assertThat(found).isEmpty();
+        assertThat(complaints).isEmpty();
+      }
+    }
+  }
+
+  @Test
+  void nothingIsWiderThanAPhone() {
+    try (BrowserContext context = Browser.context(port, 390, 844)) {
+      Page page = Browser.page(context, Browser.complaints());
+      page.navigate("/sign-in");
+      page.locator("button.btn-wide").click();
+      page.waitForURL(url -> !url.contains("sign-in"));
+      String talk = page.locator("a.golfer:has-text('Ishbel')").getAttribute("href");
+      for (String station : STATIONS) {
+        page.navigate(talk.replace("talk", station));
+        Object width = page.evaluate("document.documentElement.scrollWidth");
+        assertThat(((Number) width).intValue()).as(station).isLessThanOrEqualTo(390);
+      }
+    }
+  }
+
+  private static List<String> violations(Page page, String where) {
+    return new AxeBuilder(page)
+        .analyze().getViolations().stream()
+            .filter(rule -> SERIOUS.contains(rule.getImpact()))
+            .map(rule -> where + ": " + said(rule))
+            .toList();
+  }
+
+  private static String said(Rule rule) {
+    return rule.getId() + " " + rule.getNodes().stream().map(n -> n.getHtml()).limit(2).toList();
+  }
+}
