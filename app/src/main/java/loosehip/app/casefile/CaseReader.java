@@ -69,6 +69,10 @@ public final class CaseReader {
   public static Outcome read(String text, LocalDate today) {
     CaseReader reader = new CaseReader(today);
     Optional<CaseFile> golfer = Optional.empty();
+    if (text.isBlank()) {
+      Problem empty = new Problem("", "the file is empty", "put a case file here");
+      return new Outcome(golfer, List.of(empty));
+    }
     try {
       JsonNode json = JSON.readTree(text);
       golfer = reader.golfer(new Node(json, "", reader.problems));

@@ -140,7 +140,7 @@ class SecurityConfiguration {
         HttpServletRequest request, HttpServletResponse response, FilterChain chain)
         throws IOException, jakarta.servlet.ServletException {
       boolean signingIn =
-          request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in");
+          request.getMethod().equals("POST") && request.getRequestURI().endsWith("/sign-in");
       Duration wait = signingIn ? throttle.wait(name(request)) : Duration.ZERO;
       if (wait.isZero()) {
         chain.doFilter(request, response);

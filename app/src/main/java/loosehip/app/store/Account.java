@@ -18,4 +18,11 @@ public record Account(
     String signInName,
     String shownName,
     String passwordHash,
-    String role) {}
+    String role) {
+
+  /** Without the password hash, so that it never reaches a log. */
+  @Override
+  public String toString() {
+    return "Account[" + id + ", " + role + "]";
+  }
+}

@@ -1,0 +1,66 @@
+package loosehip.app.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import loosehip.app.measure.Instructions;
+import loosehip.core.body.Handed;
+import loosehip.core.measure.RunningOrder;
+import loosehip.core.measure.TestCard;
+import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.Drill;
+import loosehip.core.plan.Exercise;
+import org.junit.jupiter.api.Test;
+
+class FiguresTest {
+  private static final Pattern MOVE = Pattern.compile("[ML](-?[0-9.]+) (-?[0-9.]+)");
+
+  private final Figures figures = new Figures();
+
+  @Test
+  void everyExerciseAndDrillHasAStartAndADifferentEnd() {
+    List<String> ids = new ArrayList<>();
+    Catalogue.standard().exercises().stream().map(Exercise::id).forEach(ids::add);
+    Catalogue.standard().drills().stream().map(Drill::id).forEach(ids::add);
+    assertThat(ids).hasSize(34);
+    for (String id : ids) {
+      Optional<Drawing> start = figures.find(id + ".start");
+      Optional<Drawing> end = figures.find(id + ".end");
+      assertThat(start).as(id).isPresent();
+      assertThat(end).as(id).isPresent();
+      assertThat(start.get().strokes()).as(id).isNotEqualTo(end.get().strokes());
+    }
+  }
+
+  @Test
+  void everyTestOfTheOrderHasADrawing() {
+    for (TestCard card : RunningOrder.HIPS.cards(Handed.RIGHT)) {
+      assertThat(figures.find(Instructions.name(card)).or(() -> figures.find(card.test().id())))
+          .as(card.key())
+          .isPresent();
+    }
+  }
+
+  @Test
+  void everyLineStaysInItsBox() {
+    for (String name : figures.names()) {
+      for (Stroke stroke : figures.find(name).orElseThrow().strokes()) {
+        Matcher m = MOVE.matcher(stroke.path());
+        while (m.find()) {
+          assertThat(Double.parseDouble(m.group(1))).as(name).isBetween(-4.0, 204.0);
+          assertThat(Double.parseDouble(m.group(2))).as(name).isBetween(-4.0, 204.0);
+        }
+      }
+    }
+  }
+
+  @Test
+  void aThighHangingStraightDownEndsBelowTheHip() {
+    List<Stroke> strokes = Pose.parse("at=100,100 M=0,0").strokes(false);
+    assertThat(strokes).extracting(Stroke::path).contains("M100.0 100.0L100.0 144.0L100.0 186.0");
+  }
+}

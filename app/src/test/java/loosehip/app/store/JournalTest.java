@@ -1,0 +1,225 @@
+package loosehip.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Slot;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class JournalTest {
+  private static final Slot SLOT = Slot.parse("seated-rotation.left.internal").orElseThrow();
+
+  @TempDir Path home;
+
+  private Database database;
+  private Accounts accounts;
+  private Golfers golfers;
+  private GolferFiles files;
+  private Journal journal;
+  private Account wren;
+  private String id;
+
+  @BeforeEach
+  void aGolfer() {
+    database = Database.open(home.resolve("test.db"));
+    Clock clock = Clock.systemUTC();
+    accounts = new Accounts(database, clock);
+    golfers = new Golfers(database, clock);
+    files = new GolferFiles(database, clock);
+    journal = new Journal(database, clock);
+    wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
+    id = golfers.add(wren, "Íslá Bródie", LocalDate.of(2026, 11, 1));
+  }
+
+  @AfterEach
+  void close() {
+    database.close();
+  }
+
+  @Test
+  void triesComeBackInOrderToTheDecimal() {
+    take(24.3, "a");
+    take(26, "b");
+    assertThat(values()).containsExactly(24.3, 26.0);
+    assertThat(file().tries().get(0).by()).isEqualTo("Wren");
+  }
+
+  @Test
+  void theSameFormTwiceIsTakenOnce() {
+    assertThat(take(24, "same")).isEqualTo(Journal.Outcome.SAVED);
+    assertThat(take(24, "same")).isEqualTo(Journal.Outcome.ALREADY_TAKEN);
+    assertThat(values()).containsExactly(24.0);
+  }
+
+  @Test
+  void aSixthTryIsNotTaken() {
+    for (int i = 0; i < 5; i++) {
+      take(20 + i, "k" + i);
+    }
+    assertThat(take(30, "k6")).isEqualTo(Journal.Outcome.FULL);
+    assertThat(values()).hasSize(5);
+  }
+
+  @Test
+  void aCorrectionSupersedesAndNothingIsOverwritten() {
+    take(24, "a");
+    String row = file().tries().get(0).rowId();
+    assertThat(correct(row, 28)).isEqualTo(Journal.Outcome.SAVED);
+    assertThat(values()).containsExactly(28.0);
+    assertThat(correct(row, 31)).isEqualTo(Journal.Outcome.CHANGED_MEANWHILE);
+    assertThat(values()).containsExactly(28.0);
+    assertThat(database.read().fetchCount(loosehip.app.store.generated.Tables.READING))
+        .isEqualTo(2);
+  }
+
+  @Test
+  void undoTakesBackCorrectionThenTheTryItself() {
+    take(24, "a");
+    correct(file().tries().get(0).rowId(), 28);
+    assertThat(undo()).contains("correct 28.0");
+    assertThat(values()).containsExactly(24.0);
+    assertThat(undo()).contains("try 24.0");
+    assertThat(values()).isEmpty();
+    assertThat(undo()).isEmpty();
+    take(25, "b");
+    assertThat(values()).containsExactly(25.0);
+  }
+
+  @Test
+  void factsAreSupersededTakenBackAndUndone() {
+    note("setup.trailFlare", "5");
+    note("setup.trailFlare", "15");
+    assertThat(file().value("setup.trailFlare")).contains("15");
+    assertThat(undo()).contains("setup.trailFlare");
+    assertThat(file().value("setup.trailFlare")).contains("5");
+    note("setup.trailFlare", "");
+    assertThat(file().value("setup.trailFlare")).isEmpty();
+    undo();
+    assertThat(file().value("setup.trailFlare")).contains("5");
+  }
+
+  @Test
+  void undoReachesTenStepsAndNoFarther() {
+    for (int i = 1; i <= 12; i++) {
+      note("setup.leadFlare", String.valueOf(i));
+    }
+    for (int i = 0; i < Journal.UNDO_REACH; i++) {
+      assertThat(undo()).isPresent();
+    }
+    assertThat(undo()).isEmpty();
+    assertThat(file().value("setup.leadFlare")).contains("2");
+  }
+
+  @Test
+  void notingTheSameTwiceIsNoStep() {
+    note("setup.leadFlare", "5");
+    note("setup.leadFlare", "5");
+    undo();
+    assertThat(file().value("setup.leadFlare")).isEmpty();
+  }
+
+  @Test
+  void aNewVisitKeepsTheGolfersFactsAndTheEarlierReadings() {
+    note("setup.leadFlare", "5");
+    journal.note(file(), wren, "who.handed", Optional.of("left"), false, "hand", "talk");
+    take(24, "a");
+    golfers.startVisit(file(), LocalDate.of(2026, 12, 1));
+    assertThat(file().visitNumber()).isEqualTo(2);
+    assertThat(file().value("who.handed")).contains("left");
+    assertThat(file().value("setup.leadFlare")).isEmpty();
+    assertThat(values()).isEmpty();
+    assertThat(file().earlier().get(0).tries()).hasSize(1);
+    assertThat(file().earlier().get(0).on()).isEqualTo(LocalDate.of(2026, 11, 1));
+  }
+
+  @Test
+  void findingIgnoresAccentsCaseAndOrder() {
+    golfers.add(wren, "Isla Kerr");
+    assertThat(golfers.find(wren.practiceId(), "isla")).hasSize(2);
+    assertThat(golfers.find(wren.practiceId(), "BRODIE is"))
+        .extracting(Glance::name)
+        .containsExactly("Íslá Bródie");
+    assertThat(golfers.find(wren.practiceId(), "100%")).isEmpty();
+  }
+
+  @Test
+  void anotherPracticeSeesNothing() {
+    Account other = accounts.addPractice("Elsewhere", "Pip", "pip", "hash");
+    assertThat(files.load(other.practiceId(), id)).isEmpty();
+    assertThat(golfers.all(other.practiceId())).isEmpty();
+    assertThat(golfers.find(other.practiceId(), "isla")).isEmpty();
+  }
+
+  @Test
+  void erasingLeavesNoRow() {
+    take(24, "a");
+    note("setup.leadFlare", "5");
+    golfers.erase(file());
+    assertThat(files.load(wren.practiceId(), id)).isEmpty();
+    var db = database.read();
+    for (var table :
+        List.of(
+            loosehip.app.store.generated.Tables.READING,
+            loosehip.app.store.generated.Tables.OBSERVATION,
+            loosehip.app.store.generated.Tables.VISIT,
+            loosehip.app.store.generated.Tables.STEP,
+            loosehip.app.store.generated.Tables.GLANCE)) {
+      assertThat(db.fetchCount(table)).as(table.getName()).isZero();
+    }
+  }
+
+  @Test
+  void aSetUpLinkWorksOnceAndANewOneReplacesIt() {
+    String first = accounts.freshSetUpToken();
+    String second = accounts.freshSetUpToken();
+    assertThat(accounts.setUpOpen(first)).isFalse();
+    assertThat(accounts.setUp(second, "P", "A", "owner", "hash")).isTrue();
+    assertThat(accounts.setUp(second, "P", "B", "thief", "hash")).isFalse();
+    assertThat(accounts.bySignInName("OWNER")).isPresent();
+    assertThat(accounts.bySignInName("thief")).isEmpty();
+  }
+
+  private Journal.Outcome take(double value, String key) {
+    return journal.take(file(), wren, tried(value), key, "try " + value);
+  }
+
+  private Journal.Outcome correct(String row, double value) {
+    return journal.correct(file(), wren, row, tried(value), "correct " + value);
+  }
+
+  private static Journal.NewTry tried(double value) {
+    return new Journal.NewTry(
+        SLOT,
+        Optional.of(value),
+        Optional.empty(),
+        Optional.of(Method.INCLINOMETER),
+        Set.of(),
+        false);
+  }
+
+  private void note(String topic, String value) {
+    journal.note(
+        file(), wren, topic, Optional.of(value).filter(v -> !v.isEmpty()), true, topic, "set-up");
+  }
+
+  private Optional<String> undo() {
+    return journal.undo(file(), wren).map(Journal.UndoneStep::label);
+  }
+
+  private GolferFile file() {
+    return files.load(wren.practiceId(), id).orElseThrow();
+  }
+
+  private List<Double> values() {
+    return file().tries(SLOT).stream().map(t -> t.value().orElseThrow()).toList();
+  }
+}
