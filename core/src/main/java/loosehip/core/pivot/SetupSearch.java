@@ -1,12 +1,12 @@
 package loosehip.core.pivot;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import java.util.function.Function;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.Screen;
 
@@ -22,6 +22,10 @@ public final class SetupSearch {
   private static final double STRAIGHTENING_MOST = 20;
   private static final double SHORT_PRICE = 3;
   private static final double FINISH_GRACE = 10;
+  private static final double STRAIGHTENING_PRICE = 0.7;
+  private static final double[] RELEASE_PRICE = {0, 6, 14};
+  private static final double UNPINCH_PRICE = 0.2;
+  private static final double LEVEL_PRICE = 0.3;
   private static final int ALTERNATIVES = 2;
 
   private SetupSearch() {}
@@ -63,120 +67,215 @@ public final class SetupSearch {
     if (!Hips.of(screen, handed, today).complete()) {
       throw new IllegalArgumentException("The set-up search needs both hips and the trunk turn");
     }
-    Map<Boolean, Hips> hips =
-        Map.of(
-            false, Hips.of(screen, handed, today),
-            true, Hips.of(screen, handed, levelled(today)));
-    SetupOption asItStands = score(school, today, today, false, false, hips.get(false));
-    List<SetupOption> all = new ArrayList<>();
-    for (boolean level :
-        today.pelvicTilt() == 0 ? new boolean[] {false} : new boolean[] {false, true}) {
-      for (boolean unpinch :
-          today.pinch() == 0 ? new boolean[] {false} : new boolean[] {false, true}) {
-        for (double trail : steps(TRAIL_FLARE_MOST, today.trailFlare())) {
-          for (double lead : steps(LEAD_FLARE_MOST, today.leadFlare())) {
-            for (double straight : straightenings(school, today)) {
-              for (LeadRelease release : releases(school, today)) {
-                Setup option = today.with(trail, lead, straight, release, unpinch, level);
-                all.add(score(school, today, option, unpinch, level, hips.get(level)));
-              }
-            }
+    SetupOption asItStands =
+        option(school, screen, handed, today, new Candidate(today, false, false, 0, 0));
+    Map<SetupOption.Lever, Candidate> leaders = new EnumMap<>(SetupOption.Lever.class);
+    for (boolean level : choices(today.pelvicTilt() != 0)) {
+      for (boolean unpinch : choices(today.pinch() != 0)) {
+        Terms terms = Terms.of(school, screen, handed, today, unpinch, level);
+        through(school, today, terms, leaders);
+      }
+    }
+    List<SetupOption> sorted =
+        leaders.values().stream()
+            .sorted(
+                Comparator.comparingDouble(Candidate::score).thenComparingDouble(Candidate::cost))
+            .map(c -> option(school, screen, handed, today, c))
+            .toList();
+    boolean todayAllowed = today.straightening() <= school.straighteningLimit();
+    SetupOption best =
+        todayAllowed && asItStands.score() <= sorted.get(0).score() ? asItStands : sorted.get(0);
+    List<SetupOption> alternatives =
+        sorted.stream().filter(o -> o.main() != best.main()).limit(ALTERNATIVES).toList();
+    return new Found(school, asItStands, best, alternatives);
+  }
+
+  private static boolean[] choices(boolean both) {
+    return both ? new boolean[] {false, true} : new boolean[] {false};
+  }
+
+  /** One way to stand, with its price; the budget itself is made only for the few that lead. */
+  private record Candidate(
+      Setup setup, boolean unpinch, boolean level, double score, double cost) {}
+
+  /**
+   * What a budget is made of once pinch and tilt are decided: flare, straightening and release then
+   * only add to it, one for one.
+   */
+  private record Terms(
+      double trail,
+      double lead,
+      double through,
+      double demand,
+      double impact,
+      double finish,
+      Setup base,
+      boolean unpinch,
+      boolean level) {
+    static Terms of(
+        School school, Screen screen, Handed handed, Setup today, boolean unpinch, boolean level) {
+      Setup base = today.with(0, 0, 0, LeadRelease.HELD, unpinch, level);
+      TurnBudget budget = TurnBudget.of(school, base, Hips.of(screen, handed, base));
+      TurnBudget.Back back = budget.back().orElseThrow();
+      double through = budget.through().orElseThrow().lead().total();
+      return new Terms(
+          back.trail().total(),
+          back.lead().total(),
+          through,
+          back.demand().orElseThrow().degrees(),
+          through - budget.impactMargin().orElseThrow().degrees(),
+          through - budget.finishMargin().orElseThrow().degrees(),
+          base,
+          unpinch,
+          level);
+    }
+  }
+
+  private static void through(
+      School school, Setup today, Terms terms, Map<SetupOption.Lever, Candidate> leaders) {
+    double[] costs = new double[SetupOption.Lever.values().length];
+    costs[SetupOption.Lever.UNPINCH.ordinal()] =
+        terms.unpinch() ? UNPINCH_PRICE * today.pinch() : 0;
+    costs[SetupOption.Lever.LEVEL.ordinal()] =
+        terms.level() ? LEVEL_PRICE * Math.abs(today.pelvicTilt()) : 0;
+    double[] leads = steps(LEAD_FLARE_MOST, today.leadFlare());
+    double[] straights = straightenings(school, today);
+    LeadRelease[] releases = releases(school, today);
+    for (double trail : steps(TRAIL_FLARE_MOST, today.trailFlare())) {
+      costs[SetupOption.Lever.TRAIL_FLARE.ordinal()] = Math.abs(trail - today.trailFlare());
+      for (double lead : leads) {
+        costs[SetupOption.Lever.LEAD_FLARE.ordinal()] = Math.abs(lead - today.leadFlare());
+        for (double straight : straights) {
+          costs[SetupOption.Lever.STRAIGHTENING.ordinal()] =
+              STRAIGHTENING_PRICE * Math.abs(straight - today.straightening());
+          double trailTurn = terms.trail() + trail + TurnBudget.straighteningBuys(straight);
+          for (LeadRelease release : releases) {
+            int step = Math.abs(release.ordinal() - today.release().ordinal());
+            costs[SetupOption.Lever.RELEASE.ordinal()] = RELEASE_PRICE[step];
+            double leadTurn = terms.lead() - lead + release.buys();
+            double back = Math.min(trailTurn, leadTurn) - terms.demand();
+            double impact = terms.through() + lead - terms.impact();
+            double finish = terms.through() + lead - terms.finish();
+            consider(leaders, terms, costs, back, impact, finish, trail, lead, straight, release);
           }
         }
       }
     }
-    all.removeIf(o -> o.cost() == 0);
-    all.sort(Comparator.comparingDouble(SetupOption::score).thenComparingDouble(SetupOption::cost));
-    boolean todayAllowed = today.straightening() <= school.straighteningLimit();
-    SetupOption best =
-        todayAllowed && asItStands.score() <= all.get(0).score() ? asItStands : all.get(0);
-    return new Found(school, asItStands, best, alternatives(all, best));
   }
 
-  private static Setup levelled(Setup today) {
-    return today.with(
-        today.trailFlare(), today.leadFlare(), today.straightening(), today.release(), false, true);
+  private static void consider(
+      Map<SetupOption.Lever, Candidate> leaders,
+      Terms terms,
+      double[] costs,
+      double back,
+      double impact,
+      double finish,
+      double trail,
+      double lead,
+      double straight,
+      LeadRelease release) {
+    SetupOption.Lever main = main(costs);
+    if (main == SetupOption.Lever.NONE) {
+      return;
+    }
+    double cost = sum(costs);
+    double score = score(cost, back, impact, finish);
+    Candidate leader = leaders.get(main);
+    boolean better =
+        leader == null || score < leader.score() || score == leader.score() && cost < leader.cost();
+    if (better) {
+      Setup setup = terms.base().with(trail, lead, straight, release, false, false);
+      leaders.put(main, new Candidate(setup, terms.unpinch(), terms.level(), score, cost));
+    }
   }
 
-  private static List<SetupOption> alternatives(List<SetupOption> sorted, SetupOption best) {
-    Map<SetupOption.Lever, SetupOption> byLever = new EnumMap<>(SetupOption.Lever.class);
-    for (SetupOption option : sorted) {
-      if (option.main() != best.main()) {
-        byLever.putIfAbsent(option.main(), option);
+  private static double sum(double[] costs) {
+    double sum = 0;
+    for (double cost : costs) {
+      sum += cost;
+    }
+    return sum;
+  }
+
+  /** The lever that costs most; the first of equals; none when nothing is changed. */
+  private static SetupOption.Lever main(double[] costs) {
+    int most = 0;
+    for (int i = 1; i < costs.length; i++) {
+      if (costs[i] > costs[most]) {
+        most = i;
       }
     }
-    return byLever.values().stream()
-        .sorted(
-            Comparator.comparingDouble(SetupOption::score).thenComparingDouble(SetupOption::cost))
-        .limit(ALTERNATIVES)
-        .toList();
+    return SetupOption.Lever.values()[most];
   }
 
-  private static TreeSet<Double> steps(double most, double today) {
+  private static double score(double cost, double back, double impact, double finish) {
+    return cost
+        + SHORT_PRICE * Math.max(0, -back)
+        + SHORT_PRICE * Math.max(0, -impact)
+        + Math.max(0, -finish - FINISH_GRACE);
+  }
+
+  /** The option whole, with its budget; scored as it stands in the search. */
+  private static SetupOption option(
+      School school, Screen screen, Handed handed, Setup today, Candidate c) {
+    TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(screen, handed, c.setup()));
+    double back = budget.backMargin().orElseThrow().degrees();
+    double impact = budget.impactMargin().orElseThrow().degrees();
+    double finish = budget.finishMargin().orElseThrow().degrees();
+    return new SetupOption(
+        c.setup(),
+        score(c.cost(), back, impact, finish),
+        c.cost(),
+        main(costs(today, c)),
+        c.unpinch(),
+        c.level(),
+        back,
+        budget.back().flatMap(TurnBudget.Back::shoulder).orElseThrow().degrees(),
+        impact,
+        finish);
+  }
+
+  private static double[] costs(Setup today, Candidate c) {
+    double[] costs = new double[SetupOption.Lever.values().length];
+    costs[SetupOption.Lever.TRAIL_FLARE.ordinal()] =
+        Math.abs(c.setup().trailFlare() - today.trailFlare());
+    costs[SetupOption.Lever.LEAD_FLARE.ordinal()] =
+        Math.abs(c.setup().leadFlare() - today.leadFlare());
+    costs[SetupOption.Lever.STRAIGHTENING.ordinal()] =
+        STRAIGHTENING_PRICE * Math.abs(c.setup().straightening() - today.straightening());
+    costs[SetupOption.Lever.RELEASE.ordinal()] =
+        RELEASE_PRICE[Math.abs(c.setup().release().ordinal() - today.release().ordinal())];
+    costs[SetupOption.Lever.UNPINCH.ordinal()] = c.unpinch() ? UNPINCH_PRICE * today.pinch() : 0;
+    costs[SetupOption.Lever.LEVEL.ordinal()] =
+        c.level() ? LEVEL_PRICE * Math.abs(today.pelvicTilt()) : 0;
+    return costs;
+  }
+
+  private static double[] steps(double most, double today) {
     TreeSet<Double> steps = new TreeSet<>();
     for (double at = 0; at <= most; at += STEP) {
       steps.add(at);
     }
     steps.add(today);
-    return steps;
+    return steps.stream().mapToDouble(Double::doubleValue).toArray();
   }
 
-  private static TreeSet<Double> straightenings(School school, Setup today) {
-    TreeSet<Double> steps = steps(STRAIGHTENING_MOST, today.straightening());
-    steps.removeIf(s -> s > school.straighteningLimit());
-    return steps;
+  private static double[] straightenings(School school, Setup today) {
+    return Arrays.stream(steps(STRAIGHTENING_MOST, today.straightening()))
+        .filter(s -> s <= school.straighteningLimit())
+        .toArray();
   }
 
-  private static TreeSet<LeadRelease> releases(School school, Setup today) {
+  private static LeadRelease[] releases(School school, Setup today) {
     TreeSet<LeadRelease> releases = new TreeSet<>(school.releases());
     releases.add(today.release());
-    return releases;
-  }
-
-  private static SetupOption score(
-      School school, Setup today, Setup option, boolean unpinch, boolean level, Hips hips) {
-    TurnBudget budget = TurnBudget.of(school, option, hips);
-    double back = budget.backMargin().orElseThrow().degrees();
-    double impact = budget.impactMargin().orElseThrow().degrees();
-    double finish = budget.finishMargin().orElseThrow().degrees();
-    Map<SetupOption.Lever, Double> costs = costs(today, option, unpinch, level);
-    double cost = costs.values().stream().mapToDouble(Double::doubleValue).sum();
-    double score =
-        cost
-            + SHORT_PRICE * Math.max(0, -back)
-            + SHORT_PRICE * Math.max(0, -impact)
-            + Math.max(0, -finish - FINISH_GRACE);
-    SetupOption.Lever main =
-        costs.entrySet().stream()
-            .filter(e -> e.getValue() > 0)
-            .max(Map.Entry.comparingByValue())
-            .map(Map.Entry::getKey)
-            .orElse(SetupOption.Lever.NONE);
-    double shoulder = budget.back().flatMap(TurnBudget.Back::shoulder).orElseThrow().degrees();
-    return new SetupOption(
-        option, score, cost, main, unpinch, level, back, shoulder, impact, finish);
-  }
-
-  private static Map<SetupOption.Lever, Double> costs(
-      Setup today, Setup option, boolean unpinch, boolean level) {
-    Map<SetupOption.Lever, Double> costs = new EnumMap<>(SetupOption.Lever.class);
-    costs.put(SetupOption.Lever.TRAIL_FLARE, Math.abs(option.trailFlare() - today.trailFlare()));
-    costs.put(SetupOption.Lever.LEAD_FLARE, Math.abs(option.leadFlare() - today.leadFlare()));
-    costs.put(
-        SetupOption.Lever.STRAIGHTENING,
-        0.7 * Math.abs(option.straightening() - today.straightening()));
-    int releaseSteps = Math.abs(option.release().ordinal() - today.release().ordinal());
-    costs.put(SetupOption.Lever.RELEASE, new double[] {0, 6, 14}[releaseSteps]);
-    costs.put(SetupOption.Lever.UNPINCH, unpinch ? 0.2 * today.pinch() : 0);
-    costs.put(SetupOption.Lever.LEVEL, level ? 0.3 * Math.abs(today.pelvicTilt()) : 0);
-    return costs;
+    return releases.toArray(LeadRelease[]::new);
   }
 
   /** Every school with its best set-up, the best-paying school first. */
   public static List<Found> schools(Screen screen, Handed handed, Setup today) {
-    Function<School, Found> one = school -> search(school, screen, handed, today);
-    return java.util.Arrays.stream(School.values())
-        .map(one)
+    return Arrays.stream(School.values())
+        .map(school -> search(school, screen, handed, today))
         .sorted(Comparator.comparingDouble(f -> f.best().score()))
         .toList();
   }

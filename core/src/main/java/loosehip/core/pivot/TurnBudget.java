@@ -125,6 +125,11 @@ public record TurnBudget(
             });
   }
 
+  /** Degrees of trail-side turn that straightening the trail knee buys, at most 10. */
+  public static double straighteningBuys(double straightening) {
+    return Math.min(STRAIGHTENING_MOST, STRAIGHTENING_SHARE * straightening);
+  }
+
   /** What a rounded, arched or tucked back leaves of the trunk turn, 0.6 to 1. */
   public static double postureFactor(Setup setup) {
     double factor =

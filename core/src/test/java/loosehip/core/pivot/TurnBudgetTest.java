@@ -248,6 +248,56 @@ class TurnBudgetTest {
     }
   }
 
+  @Test
+  void bruteForceFindsNothingBetterThanTheSearch() {
+    for (School school : School.values()) {
+      for (Screen screen : List.of(A, B, C)) {
+        for (Setup setup : List.of(A_SETUP, B_SETUP, C_SETUP)) {
+          double best = bruteForce(school, screen, setup);
+          assertThat(SetupSearch.search(school, screen, Handed.RIGHT, setup).best().score())
+              .isCloseTo(best, within(1e-9));
+        }
+      }
+    }
+  }
+
+  /** The lowest score over every option, written out from the rule rather than from the search. */
+  private static double bruteForce(School school, Screen screen, Setup today) {
+    double best = Double.MAX_VALUE;
+    for (double trail : new double[] {0, 5, 10, 15, 20, 25, 30, today.trailFlare()}) {
+      for (double lead : new double[] {0, 5, 10, 15, 20, 25, 30, 35, 40, today.leadFlare()}) {
+        for (double straight : new double[] {0, 5, 10, 15, 20, today.straightening()}) {
+          for (LeadRelease release : LeadRelease.values()) {
+            boolean allowed =
+                straight <= school.straighteningLimit()
+                    && (school.releases().contains(release) || release == today.release());
+            for (int bits = 0; allowed && bits < 4; bits++) {
+              boolean unpinch = (bits & 1) == 1;
+              boolean level = (bits & 2) == 2;
+              Setup option = today.with(trail, lead, straight, release, unpinch, level);
+              TurnBudget budget = budget(school, screen, option);
+              double cost =
+                  Math.abs(trail - today.trailFlare())
+                      + Math.abs(lead - today.leadFlare())
+                      + 0.7 * Math.abs(straight - today.straightening())
+                      + new double[] {0, 6, 14}
+                          [Math.abs(release.ordinal() - today.release().ordinal())]
+                      + (unpinch ? 0.2 * today.pinch() : 0)
+                      + (level ? 0.3 * Math.abs(today.pelvicTilt()) : 0);
+              double score =
+                  cost
+                      + 3 * Math.max(0, -budget.backMargin().orElseThrow().degrees())
+                      + 3 * Math.max(0, -budget.impactMargin().orElseThrow().degrees())
+                      + Math.max(0, -budget.finishMargin().orElseThrow().degrees() - 10);
+              best = Math.min(best, score);
+            }
+          }
+        }
+      }
+    }
+    return best;
+  }
+
   static TurnBudget budget(School school, Screen screen, Setup setup) {
     return TurnBudget.of(school, setup, Hips.of(screen, Handed.RIGHT, setup));
   }
