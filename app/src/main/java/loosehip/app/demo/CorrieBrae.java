@@ -9,7 +9,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import loosehip.app.Settings;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Topic;
 import loosehip.app.store.Account;
@@ -21,15 +22,22 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
 import org.springframework.beans.factory.InitializingBean;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty demo data base with the Corrie Brae practice, through the ordinary rooms. */
+/**
+ * Fills an empty demo data base with the Corrie Brae practice, through the ordinary rooms. It works
+ * beside the start of the application; {@link CorrieBraeFirst} holds sign-ins until it is done.
+ */
 @Component
 @Lazy(false)
+@ConditionalOnBooleanProperty("loose-hip.demo")
 class CorrieBrae implements InitializingBean {
-  private final Settings settings;
+  private static final long LONGEST_SECONDS = 60;
+
+  private final CountDownLatch done = new CountDownLatch(1);
   private final Accounts accounts;
   private final Golfers golfers;
   private final Journal journal;
@@ -38,14 +46,12 @@ class CorrieBrae implements InitializingBean {
   private final Clock clock;
 
   CorrieBrae(
-      Settings settings,
       Accounts accounts,
       Golfers golfers,
       Journal journal,
       Benches benches,
       PasswordEncoder passwords,
       Clock clock) {
-    this.settings = settings;
     this.accounts = accounts;
     this.golfers = golfers;
     this.journal = journal;
@@ -56,10 +62,29 @@ class CorrieBrae implements InitializingBean {
 
   @Override
   public void afterPropertiesSet() {
-    if (settings.demo() && accounts.none()) {
-      fill(
-          accounts.addPractice(
-              "Corrie Brae", "Wren", "wren", passwords.encode("corrie-brae-demo")));
+    Thread filling = new Thread(this::fillOnce, "corrie-brae");
+    filling.setDaemon(true);
+    filling.start();
+  }
+
+  private void fillOnce() {
+    try {
+      if (accounts.none()) {
+        fill(
+            accounts.addPractice(
+                "Corrie Brae", "Wren", "wren", passwords.encode("corrie-brae-demo")));
+      }
+    } finally {
+      done.countDown();
+    }
+  }
+
+  /** Waits until the practice is there. */
+  void await() {
+    try {
+      done.await(LONGEST_SECONDS, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
     }
   }
 
