@@ -38,6 +38,13 @@ public final class Standing {
         due);
   }
 
+  private static String block(Bench bench, LocalDate until) {
+    LocalDate from = bench.golfer().wishes().orElseThrow().start();
+    return from.isAfter(bench.today())
+        ? "block starts " + Dates.day(from)
+        : "in a block until " + Dates.day(until);
+  }
+
   /** The range a hip glyph draws: seated, else face down, else standing less its leg's share. */
   public static Optional<Double> turn(Bench bench, Leg leg, Direction direction) {
     Screen screen = bench.golfer().screen();
@@ -89,6 +96,6 @@ public final class Standing {
     if (bench.golfer().seen().pivot().isEmpty()) {
       return "screened; look at the swing";
     }
-    return due.map(d -> "in a block until " + Dates.day(d)).orElse("ready for a plan");
+    return due.map(d -> block(bench, d)).orElse("ready for a plan");
   }
 }
