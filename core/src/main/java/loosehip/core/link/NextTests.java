@@ -127,19 +127,22 @@ public final class NextTests {
     return link.fault().title().toLowerCase(Locale.ROOT);
   }
 
-  /** Expected fall in binary entropy when a finding multiplies the odds by its factor. */
+  /**
+   * Expected fall in binary entropy, bits. Given "not the cause" each outcome is as likely as given
+   * the cause, divided by its factor and made to sum to 1; the chance afterwards follows by Bayes'
+   * rule, so that the fall is never negative.
+   */
   static double expectedFall(double odds, double[] givenCause, double[] factors) {
-    double p = CauseChance.chanceOf(odds);
-    double[] givenNot = new double[givenCause.length];
+    double p = odds / (1 + odds);
     double sum = 0;
-    for (int i = 0; i < givenNot.length; i++) {
-      givenNot[i] = givenCause[i] / factors[i];
-      sum += givenNot[i];
+    for (int i = 0; i < factors.length; i++) {
+      sum += givenCause[i] / factors[i];
     }
     double after = 0;
-    for (int i = 0; i < givenNot.length; i++) {
-      double chance = p * givenCause[i] + (1 - p) * givenNot[i] / sum;
-      after += chance * entropy(CauseChance.chanceOf(odds * factors[i]));
+    for (int i = 0; i < factors.length; i++) {
+      double givenNot = givenCause[i] / factors[i] / sum;
+      double outcome = p * givenCause[i] + (1 - p) * givenNot;
+      after += outcome * entropy(p * givenCause[i] / outcome);
     }
     return entropy(p) - after;
   }

@@ -1,0 +1,85 @@
+package loosehip.app.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import loosehip.app.Settings;
+import loosehip.app.golfer.Files;
+import loosehip.app.store.Account;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FramesTest {
+  private static final Account WREN =
+      new Account("a", "p", "The Shed", "wren", "Wren", "hash", "owner");
+
+  private final Frames frames = new Frames(new Settings(Path.of("."), false));
+
+  @ParameterizedTest(name = "{0}: station {1} says {2}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "who.handed=right | talk | consent first",
+        "consent=1; warning.night-pain=no | talk | 1 of 8 asked",
+        "consent=1; warning.night-pain=yes | talk | refer",
+        "consent=1; warning.night-pain=yes | measure | waits",
+        "consent=1; warning.night-pain=yes | plan | waits",
+        "consent=1 | measure | 0 of 21",
+        "consent=1; try trunk-turn.right 40 | measure | 1 of 21",
+        "consent=1 | set-up | not looked at",
+        "consent=1; setup.leadFlare=5 | set-up | figures typed",
+        "consent=1; setup-fault.arched=none | set-up | by eye",
+        "consent=1 | swing | not looked at",
+        "consent=1; fault.sway=none | swing | no fault",
+        "consent=1; fault.sway=clear; fault.hip-thrust=slight | swing | 2 faults",
+        "consent=1 | links | nothing yet",
+        "consent=1; fault.sway=clear | links | 1 not settled",
+        "consent=1; fault.sway=clear; try seated-rotation.right.internal 20 | links | settled",
+        "consent=1 | plan | none yet",
+        "consent=1 | follow | not built yet",
+      })
+  void eachStationSaysItsState(String facts, String station, String state) {
+    assertThat(bar(facts).stations())
+        .filteredOn(s -> s.id().equals(station))
+        .extracting(FrameView.StationTab::state)
+        .containsExactly(state);
+  }
+
+  @Test
+  void cautionsAreSpokenInTrailAndLead() {
+    FrameView.GolferBar bar = bar("who.handed=left; caution.inner-knee=left; caution.back=yes");
+    assertThat(bar.cautions())
+        .extracting(FrameView.CautionWord::what)
+        .containsExactly(
+            "pain at the inside of the knee, trail (L)", "back pain now or in the last six weeks");
+    assertThat(bar.who()).isEqualTo("left-handed");
+  }
+
+  @Test
+  void anOpenWarningSignLeadsTheStripAndHidesThePicture() {
+    FrameView.GolferBar bar = bar("who.birth-year=1961; warning.night-pain=yes; caution.back=yes");
+    assertThat(bar.refer()).isTrue();
+    assertThat(bar.cautions().get(0).what()).isEqualTo("warning sign: night pain");
+    assertThat(bar.planView()).isEmpty();
+    assertThat(bar.who()).isEqualTo("65, right-handed");
+  }
+
+  @Test
+  void sevenStationsInWorkingOrderOneOfThemHere() {
+    List<FrameView.StationTab> stations = bar("").stations();
+    assertThat(stations)
+        .extracting(FrameView.StationTab::id)
+        .containsExactly("talk", "measure", "set-up", "swing", "links", "plan", "follow");
+    assertThat(stations)
+        .filteredOn(FrameView.StationTab::here)
+        .extracting(FrameView.StationTab::id)
+        .containsExactly("talk");
+    assertThat(stations).filteredOn(s -> !s.built()).hasSize(1);
+  }
+
+  private FrameView.GolferBar bar(String facts) {
+    return frames.of(WREN, Files.bench(facts), Station.TALK).golfer().orElseThrow();
+  }
+}

@@ -1,0 +1,168 @@
+package loosehip.app.golfer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.store.Glance;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.casefile.CaseFile;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Habit;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Rehearsal;
+import loosehip.core.link.SetupFault;
+import loosehip.core.measure.Slot;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.School;
+import loosehip.core.plan.Tool;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.WarningSign;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CasesTest {
+  private static final String HIPS =
+      """
+      try seated-rotation.right.internal 45
+      try seated-rotation.left.internal 45
+      try seated-rotation.left.external 45
+      try trunk-turn.right 50
+      """;
+
+  @Test
+  void whatIsNotedBecomesTheCase() {
+    CaseFile golfer =
+        Cases.of(
+            Files.of(
+                """
+                who.handed=left
+                complaint.lost-distance=yes
+                caution.inner-knee=left
+                caution-note.inner-knee=no twisting
+                caution.back=yes
+                cleared-caution.back=Dr Imrie
+                warning.night-pain=yes
+                warning.hot-joint=yes
+                cleared-warning.hot-joint=Dr Imrie, 20 Nov 2026
+                warning.after-fall=no
+                setup.trailFlare=5,5
+                setup.pelvicTilt=-8
+                setup-fault.pinched=slight
+                swing.leadRelease=heel
+                swing.trailKneeExtension=12
+                fault.sway=clear
+                rehearsal.sway=cannot
+                habit.held-still=yes
+                school=free-turn
+                wish.minutes=15
+                wish.days=5
+                wish.tool-club=yes
+                try glute-switch.left.tall yes
+                """),
+            Files.TODAY);
+    assertThat(golfer.handed()).isEqualTo(Handed.LEFT);
+    assertThat(golfer.complaints()).containsExactly(Complaint.LOST_DISTANCE);
+    assertThat(golfer.health().openWarnings()).containsExactly(WarningSign.NIGHT_PAIN);
+    assertThat(golfer.health().active(Caution.INNER_KNEE, Side.LEFT).orElseThrow().note())
+        .isEqualTo("no twisting");
+    assertThat(golfer.health().active(Caution.BACK)).isFalse();
+    assertThat(golfer.setup().trailFlare()).isEqualTo(5.5);
+    assertThat(golfer.setup().pelvicTilt()).isEqualTo(-8);
+    assertThat(golfer.setup().hipFlexion()).isEqualTo(40);
+    assertThat(golfer.setup().release()).isEqualTo(LeadRelease.HEEL);
+    assertThat(golfer.setup().straightening()).isEqualTo(12);
+    assertThat(golfer.seen().level(SetupFault.PINCHED)).isEqualTo(Level.SLIGHT);
+    assertThat(golfer.seen().level(SetupFault.ARCHED)).isEqualTo(Level.NOT_LOOKED_AT);
+    assertThat(golfer.seen().level(PivotFault.SWAY)).isEqualTo(Level.CLEAR);
+    assertThat(golfer.seen().rehearsal(PivotFault.SWAY)).isEqualTo(Rehearsal.CANNOT);
+    assertThat(golfer.seen().habits()).containsExactly(Habit.HELD_STILL);
+    assertThat(golfer.school()).isEqualTo(School.FREE_TURN);
+    assertThat(golfer.wishes().orElseThrow().tools()).containsExactly(Tool.CLUB);
+    assertThat(golfer.wishes().orElseThrow().start()).isEqualTo(Files.TODAY);
+    assertThat(golfer.screen().word(Slot.parse("glute-switch.left.tall").orElseThrow()))
+        .contains("yes");
+  }
+
+  @Test
+  void nothingNotedIsAPlainRightHanderWithoutAPlan() {
+    CaseFile golfer = Cases.of(Files.of(""), Files.TODAY);
+    assertThat(golfer.handed()).isEqualTo(Handed.RIGHT);
+    assertThat(golfer.school()).isEqualTo(School.ROTATION_FIRST);
+    assertThat(golfer.wishes()).isEmpty();
+    assertThat(golfer.health().refer()).isFalse();
+  }
+
+  @Test
+  void painNotedInASlotEndsItsEvidence() {
+    CaseFile golfer =
+        Cases.of(
+            Files.of(
+                "try seated-rotation.left.internal 20; pain.seated-rotation.left.internal=5 front of hip"),
+            Files.TODAY);
+    Slot slot = Slot.parse("seated-rotation.left.internal").orElseThrow();
+    assertThat(golfer.screen().measurement(slot).orElseThrow().stoppedByPain()).isTrue();
+    assertThat(golfer.screen().evidence(slot)).isEmpty();
+    assertThat(golfer.screen().reading(slot).orElseThrow().pain().site()).isEqualTo("front of hip");
+  }
+
+  @ParameterizedTest(name = "{0}: {1}, {2}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "nothing | | bench | new: start with the talk",
+        "no consent | who.handed=right | bench | consent first",
+        "talked | consent=1 | bench | talked; nothing measured yet",
+        "half | consent=1; try trunk-turn.right 40 | bench | half screened",
+        "refer | consent=1; warning.night-pain=yes | waiting | waiting for a clinician's clearance",
+        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain=Dr Imrie | bench | talked; nothing measured yet",
+      })
+  void whereAGolferStands(String name, String facts, String group, String words) {
+    Glance glance = Standing.glance(Files.bench(facts == null ? "" : facts));
+    assertThat(glance.standing()).isEqualTo(group);
+    assertThat(glance.words()).isEqualTo(words);
+  }
+
+  @Test
+  void screenedGolfersAreReadyDueOrInABlock() {
+    String screened = "consent=1\n" + HIPS;
+    assertThat(Standing.glance(Files.bench(screened)).words())
+        .isEqualTo("screened; look at the swing");
+    String seen = screened + "fault.sway=none\n";
+    assertThat(Standing.glance(Files.bench(seen)).words()).isEqualTo("ready for a plan");
+    String stiff =
+        seen.replace("internal 45", "internal 20")
+            + "fault.sway=clear\nwish.minutes=15\nwish.days=5\n";
+    assertThat(Standing.glance(Files.bench(stiff)).words())
+        .isEqualTo("in a block until 6 Jan 2027");
+    assertThat(Standing.glance(Files.bench(stiff + "wish.start=2026-12-01")).words())
+        .isEqualTo("block starts 1 Dec 2026");
+    Glance due = Standing.glance(Files.bench(stiff + "wish.start=2026-10-18"));
+    assertThat(due.standing()).isEqualTo("due");
+    assertThat(due.words()).isEqualTo("retest due 29 Nov 2026");
+    assertThat(due.trailInternal()).isEqualTo(Optional.of(20.0));
+  }
+
+  @Test
+  void afterTwoDaysAGolferIsQuiet() {
+    Bench bench =
+        Bench.of(Files.of("consent=1", LocalDate.of(2026, 11, 23), List.of()), Files.TODAY);
+    assertThat(Standing.glance(bench).standing()).isEqualTo("quiet");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"'24,5', 24.5", "' -3° ', -3", ".5, 0.5", "5., 5"})
+  void numbersAsPeopleTypeThem(String typed, double number) {
+    assertThat(Typed.number(typed)).contains(number);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"''", "abc", "1e3", "0x10", "1 2", "NaN", "--3", "1234567890123"})
+  void whatIsNoNumber(String typed) {
+    assertThat(Typed.number(typed)).isEmpty();
+  }
+}

@@ -1,0 +1,138 @@
+package loosehip.app.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Files;
+import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.context.annotation.AnnotationConfigApplicationContext;
+
+class TestViewsTest {
+  private static final String CARD = "seated-rotation.right.internal";
+  private static final TestViews VIEWS = views();
+
+  private static TestViews views() {
+    var context = new AnnotationConfigApplicationContext("loosehip.app.figure");
+    context.registerBean(Instructions.class);
+    return new TestViews(new Instructions(), context.getBean(loosehip.app.figure.Figures.class));
+  }
+
+  @Test
+  void theFirstCardNotTakenIsOffered() {
+    Bench bench =
+        Files.bench("try standing-turn.right.internal 50; try standing-turn.left.internal 50");
+    assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.external");
+    assertThat(card(bench, CARD, null)).isEqualTo(CARD);
+    assertThat(card(bench, "nonsense", null)).isEqualTo("standing-turn.right.external");
+    assertThat(card(bench, null, "trunk-turn")).isEqualTo("trunk-turn.right");
+  }
+
+  private static String card(Bench bench, String key, String test) {
+    return TestViews.card(bench, Optional.ofNullable(key), Optional.ofNullable(test)).key();
+  }
+
+  @ParameterizedTest(name = "{0}: {1}, {2}, {3}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "try seated-rotation.right.internal 24 26 25 | 25.0° | short of 30 | short",
+        "try seated-rotation.right.internal 33 | 33.0° | close to 40 | close",
+        "try seated-rotation.right.internal 41 (90) | 41.0° | enough | enough",
+        "try seated-rotation.right.internal 25; pain.seated-rotation.right.internal=6 | 25.0° | stopped by pain | not-measured",
+        "try seated-rotation.right.internal 22; try seated-rotation.right.external 55 | 22.0° | short of 30; arc shifted outward: set-up first, no end-range stretching | short",
+      })
+  void theResultInWords(String file, String mean, String verdict, String band) {
+    TestView.Result result = view(Files.bench(file), CARD).live().result().orElseThrow();
+    assertThat(result.mean()).isEqualTo(mean);
+    assertThat(result.verdict()).isEqualTo(verdict);
+    assertThat(result.band()).isEqualTo(band);
+  }
+
+  @Test
+  void smallerIsBetterSaysPast() {
+    Bench bench = Files.bench("try side-hip-hold.right 9");
+    assertThat(view(bench, "side-hip-hold.right").live().result().orElseThrow().verdict())
+        .isEqualTo("past 7");
+  }
+
+  @Test
+  void theOtherSideAndTheLastVisitAreHeldAgainstTheRuler() {
+    Bench bench =
+        Bench.of(
+            Files.of(
+                "try seated-rotation.right.internal 24 26 25; try seated-rotation.left.internal 43 43",
+                Files.TODAY,
+                List.of(
+                    Files.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
+                    Files.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
+            Files.TODAY);
+    TestView.Result result = view(bench, CARD).live().result().orElseThrow();
+    assertThat(result.otherSide()).contains("lead (L) is 43.0");
+    assertThat(result.apart()).contains("18 apart: more than the ruler");
+    assertThat(result.before()).contains("last time 32.0 on 3 Mar 2026");
+    assertThat(result.change()).contains("-7.0, likely");
+  }
+
+  @Test
+  void triesAreNamedAndAFullSetSaysSo() {
+    TestView.Live live = view(Files.bench("try " + CARD + " 24 (26) 25 24 25"), CARD).live();
+    assertThat(live.tries())
+        .extracting(TestView.TryBox::label)
+        .containsExactly("first", "second", "third", "fourth", "fifth");
+    assertThat(live.tries().get(1).voided()).isTrue();
+    assertThat(live.tries().get(1).why()).isEqualTo("voided");
+    assertThat(live.full()).isTrue();
+    assertThat(live.entryLabel()).isEqualTo("five are taken");
+  }
+
+  @Test
+  void aWideSpreadAsksForAnother() {
+    assertThat(view(Files.bench("try " + CARD + " 24 32"), CARD).live().advice())
+        .isEqualTo("The tries lie 8.0° apart: take another, or void the odd one (x).");
+    assertThat(view(Files.bench("try " + CARD + " 24 30"), CARD).live().advice()).isEmpty();
+  }
+
+  @Test
+  void aLeftHandersTrailSideIsTheLeft() {
+    TestView view = view(Files.bench("who.handed=left"), "seated-rotation.left.internal");
+    assertThat(view.side()).contains("trail (L)");
+    assertThat(view.leg()).isEqualTo("trail");
+    assertThat(view.mirrored()).isTrue();
+    assertThat(view.ofSides()).isEqualTo("side 1 of 2");
+  }
+
+  @Test
+  void theViewTellsWhatTheTestFeedsAndWhatComesNext() {
+    TestView view = view(Files.bench(""), CARD);
+    assertThat(view.meta()).contains("Seated").contains("the turn budget").contains("sway");
+    assertThat(view.nextTitle()).isEqualTo("the other side, lead (L)");
+    assertThat(view.previousTitle()).isEqualTo("Level pelvis on one leg, lead (L)");
+    assertThat(view.context()).contains("32 ± 8");
+    assertThat(view.instruction()).anyMatch(w -> w.strong() && w.text().equals("out"));
+    assertThat(view.order()).hasSize(21).filteredOn(TestView.OrderMark::now).hasSize(1);
+    assertThat(view.order()).filteredOn(TestView.OrderMark::newPosition).hasSize(3);
+  }
+
+  @Test
+  void testsToldInWordsShowTheirQuestions() {
+    TestView.Live live =
+        view(Files.bench("try glute-switch.right.tall yes"), "glute-switch.right").live();
+    assertThat(live.numeric()).isFalse();
+    assertThat(live.words())
+        .extracting(TestView.WordRow::question)
+        .containsExactly("Standing tall", "Hinged over");
+    assertThat(live.words().get(0).chosen()).isEqualTo("yes");
+    assertThat(live.words().get(1).chosen()).isEmpty();
+  }
+
+  private static TestView view(Bench bench, String key) {
+    TestCard card = TestViews.card(bench, Optional.of(key), Optional.empty());
+    return VIEWS.view(bench, card, TestViews.Entry.NONE);
+  }
+}

@@ -1,0 +1,63 @@
+package loosehip.app.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import loosehip.app.golfer.Files;
+import org.junit.jupiter.api.Test;
+
+class SetupWordsTest {
+  private static final String B =
+      """
+      try prone-rotation.right.internal 18
+      try seated-rotation.right.internal 22
+      try standing-turn.right.internal 30
+      try prone-rotation.left.external 32
+      try seated-rotation.left.external 30
+      try prone-rotation.left.internal 15
+      try seated-rotation.left.internal 17
+      try trunk-turn.right 38
+      setup.pelvicTilt=8
+      setup.rounding=10
+      setup.leadFlare=20
+      setup.trailPinch=6
+      """;
+
+  @Test
+  void exampleBIsToldWhatToChangeAndWhatStaysShort() {
+    List<String> lines = new SetupWords(Files.bench(B)).lines();
+    assertThat(lines.get(0))
+        .isEqualTo(
+            "Let the trail knee straighten by 5° going back; going back, lead knee comes in and"
+                + " behind the ball; set the knees over the feet; bring the pelvis to neutral at"
+                + " address.");
+    assertThat(lines.get(1))
+        .isEqualTo(
+            "Going back 29 short becomes 17 short; coming through 1 to spare becomes 6 to spare.");
+    assertThat(lines.get(2)).isEqualTo("What stays short, training has to pay.");
+  }
+
+  @Test
+  void inShiftAndTurnTheTrailFootFlares() {
+    assertThat(new SetupWords(Files.bench(B + "school=shift-and-turn")).lines().get(0))
+        .startsWith("Trail foot flared 15° instead of 0°; going back, lead heel rises too");
+  }
+
+  @Test
+  void aFreeHipNeedsNothing() {
+    String free =
+        """
+        try seated-rotation.right.internal 55
+        try seated-rotation.left.external 60
+        try seated-rotation.left.internal 55
+        try trunk-turn.right 55
+        """;
+    assertThat(new SetupWords(Files.bench(free)).lines())
+        .containsExactly("Nothing to change: today's set-up pays for this pivot.");
+  }
+
+  @Test
+  void aMissingTestIsSaid() {
+    assertThat(new SetupWords(Files.bench("")).lines().get(0)).startsWith("Not known yet");
+  }
+}

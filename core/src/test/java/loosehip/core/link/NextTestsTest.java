@@ -1,0 +1,111 @@
+package loosehip.core.link;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.measure.Screen;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class NextTestsTest {
+
+  @Test
+  void anUnmeasuredStrongCauseIsWorthATest() {
+    List<NextTest> next = next("", Level.CLEAR, Rehearsal.CAN);
+    assertThat(next).hasSize(3);
+    assertThat(next).extracting(NextTest::id).contains("side-hip-hold", "seated-rotation");
+    NextTest hip =
+        next.stream().filter(t -> t.id().equals("side-hip-hold")).findFirst().orElseThrow();
+    assertThat(hip.side()).contains(Side.RIGHT);
+    assertThat(hip.why()).isEqualTo("decides side of the hip, trail behind sway");
+    assertThat(next).isSortedAccordingTo((a, b) -> Double.compare(b.value(), a.value()));
+  }
+
+  @Test
+  void whatWasTakenIsNotOfferedAgain() {
+    List<NextTest> next =
+        next(
+            "seated-rotation.right.internal 20; side-hip-hold.right 2", Level.CLEAR, Rehearsal.CAN);
+    assertThat(next).extracting(NextTest::id).doesNotContain("side-hip-hold", "rehearsal:sway");
+  }
+
+  @Test
+  void theRehearsalIsOfferedUntilItIsTried() {
+    assertThat(next("", Level.CLEAR, Rehearsal.NOT_TRIED))
+        .extracting(NextTest::id)
+        .contains("rehearsal:sway");
+  }
+
+  @Test
+  void aSlightFaultWeighsHalf() {
+    double clear = next("", Level.CLEAR, Rehearsal.CAN).get(0).value();
+    double slight = next("", Level.SLIGHT, Rehearsal.CAN).get(0).value();
+    assertThat(slight).isLessThan(clear);
+  }
+
+  @Property
+  void aTestNeverAddsUncertaintyOnTheWhole(
+      @ForAll @DoubleRange(min = 0.01, max = 500) double odds) {
+    double[] given = {.6, .25, .15};
+    double strong = NextTests.expectedFall(odds, given, new double[] {4, 2, .35});
+    double weak = NextTests.expectedFall(odds, given, new double[] {1.5, 1.2, .85});
+    double idle = NextTests.expectedFall(odds, given, new double[] {1, 1, 1});
+    assertThat(idle).isCloseTo(0, within(1e-12));
+    assertThat(weak).isGreaterThan(0);
+    assertThat(strong).isGreaterThan(weak);
+  }
+
+  @Test
+  void evenOddsAndAStrongTestByHand() {
+    // given not: .15, .125, .4286 over .7036 = .2132, .1777, .6091; p = .5
+    // outcomes .4066, .2138, .3796; after: .7378, .5845, .1976
+    double byHand = 1 - (.4066 * h(.7378) + .2138 * h(.5845) + .3796 * h(.1976));
+    assertThat(NextTests.expectedFall(1, new double[] {.6, .25, .15}, new double[] {4, 2, .35}))
+        .isCloseTo(byHand, within(1e-3));
+  }
+
+  private static double h(double p) {
+    return -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
+  }
+
+  @ParameterizedTest(name = "chance {0} is {1}")
+  @CsvSource({
+    "0.19, unlikely",
+    "0.2, possible",
+    "0.49, possible",
+    "0.5, likely",
+    "0.74, likely",
+    "0.75, very likely",
+    "0.95, very likely"
+  })
+  void chancesInWords(double chance, String word) {
+    Cause cause = new Cause.FromHabit(Habit.HURRY, 0.2);
+    double odds = chance / (1 - chance) + 1e-12;
+    assertThat(new CauseChance(cause, List.of(), odds, true).word()).isEqualTo(word);
+  }
+
+  private static List<NextTest> next(String sheet, Level level, Rehearsal rehearsal) {
+    Screen screen = Screens.of(sheet);
+    Map<PivotFault, Level> faults = new EnumMap<>(Map.of(PivotFault.SWAY, level));
+    Map<SetupFault, Level> setup = new EnumMap<>(SetupFault.class);
+    for (SetupFault fault : SetupFault.values()) {
+      setup.put(fault, Level.NONE);
+    }
+    Seen seen = new Seen(setup, faults, Map.of(PivotFault.SWAY, rehearsal), Set.of());
+    List<Link> links =
+        new Evidence(RuleBook.standard(), screen, Handed.RIGHT, seen, Optional.empty()).links();
+    return NextTests.best(screen, Handed.RIGHT, seen, links);
+  }
+}
