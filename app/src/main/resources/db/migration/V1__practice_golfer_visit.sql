@@ -55,10 +55,11 @@ CREATE TABLE reading (
   compensations TEXT NOT NULL DEFAULT '',
   voided INTEGER NOT NULL DEFAULT 0 CHECK (voided IN (0, 1)),
   withdrawn INTEGER NOT NULL DEFAULT 0 CHECK (withdrawn IN (0, 1)),
-  submit_key TEXT UNIQUE,
+  submit_key TEXT,
   supersedes TEXT UNIQUE REFERENCES reading (id),
   taken_at TEXT NOT NULL,
-  taken_by TEXT NOT NULL REFERENCES account (id)
+  taken_by TEXT NOT NULL REFERENCES account (id),
+  UNIQUE (visit_id, submit_key)
 ) STRICT;
 
 CREATE INDEX reading_by_visit ON reading (visit_id, slot, ordinal);

@@ -1,6 +1,8 @@
 package loosehip.app.golfer;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
@@ -9,6 +11,14 @@ public final class Dates {
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
   private Dates() {}
+
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
+
+  /** A moment on this machine's clock: {@code 3 Mar 2027, 10:42}. */
+  public static String moment(Instant at) {
+    return MOMENT.format(at.atZone(ZoneId.systemDefault()));
+  }
 
   /** A day: {@code 3 Mar 2027}. */
   public static String day(LocalDate date) {

@@ -62,7 +62,9 @@ public class Journal {
   public Outcome take(GolferFile file, Account by, NewTry taken, String submitKey, String label) {
     return database.write(
         db -> {
-          if (db.fetchExists(READING, READING.SUBMIT_KEY.eq(submitKey))) {
+          Condition sameForm =
+              READING.SUBMIT_KEY.eq(submitKey).and(READING.VISIT_ID.eq(file.visitId()));
+          if (db.fetchExists(READING, sameForm)) {
             return Outcome.ALREADY_TAKEN;
           }
           int last = lastOrdinal(db, file.visitId(), taken.slot());

@@ -2,10 +2,12 @@ package loosehip.app.talk;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -50,7 +52,7 @@ class TalkController {
   @GetMapping("/golfers/{id}/talk")
   String talk(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
-    model.addAttribute("lastAccess", golfers.lastAccess(id).map(a -> a.by()).orElse(""));
+    model.addAttribute("lastAccess", golfers.lastAccess(id).map(TalkController::said).orElse(""));
     golfers.opened(id, user.account());
     model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
     model.addAttribute("bench", bench);
@@ -61,6 +63,10 @@ class TalkController {
     model.addAttribute("tools", Tool.values());
     model.addAttribute("wording", CONSENT_WORDING);
     return "talk/talk";
+  }
+
+  private static String said(Golfers.LastAccess access) {
+    return access.by() + ", " + Dates.moment(access.at());
   }
 
   private static List<Caution> cautions(Bench bench) {
@@ -76,24 +82,18 @@ class TalkController {
       String topic = Topic.WARNING.about(sign.id());
       if (file.value("consent").isPresent() && file.value(topic).isEmpty()) {
         journal.note(
-            file,
-            user.account(),
-            topic,
-            java.util.Optional.of("no"),
-            true,
-            "no: " + sign.id(),
-            "talk");
+            file, user.account(), topic, Optional.of("no"), true, "no: " + sign.id(), "talk");
       }
     }
     benches.saved(user.account(), id);
     return "redirect:/golfers/" + id + "/talk#warning-signs";
   }
 
-  /** Records a clinician's clearance of a warning sign. */
-  @PostMapping("/golfers/{id}/talk/clear/{sign}")
+  /** Records a clinician's clearance of a warning sign or of a caution. */
+  @PostMapping("/golfers/{id}/talk/clear/{subject}")
   String clear(
       @PathVariable String id,
-      @PathVariable String sign,
+      @PathVariable String subject,
       @RequestParam(defaultValue = "") String clinician,
       @RequestParam(defaultValue = "") String on,
       @RequestParam(defaultValue = "") String limits,
@@ -103,24 +103,31 @@ class TalkController {
     var problem = clearance.problem();
     if (problem.isPresent()) {
       model.addAttribute("clearanceProblem", problem.get());
-      model.addAttribute("clearanceSign", sign);
+      model.addAttribute("clearanceSign", subject);
       model.addAttribute("clearance", clearance);
       return talk(id, user, model);
     }
     GolferFile file = benches.file(user.account(), id);
-    WarningSign.parse(sign)
+    cleared(subject)
         .ifPresent(
-            s ->
+            topic ->
                 journal.note(
                     file,
                     user.account(),
-                    Topic.CLEARED_WARNING.about(s.id()),
-                    java.util.Optional.of(clearance.words()),
-                    true,
-                    "clearance: " + s.id(),
+                    topic,
+                    Optional.of(clearance.words()),
+                    Topic.of(topic).orElseThrow().ofVisit(),
+                    "clearance: " + subject,
                     "talk"));
     benches.saved(user.account(), id);
-    return "redirect:/golfers/" + id + "/talk#warning-signs";
+    boolean sign = WarningSign.parse(subject).isPresent();
+    return "redirect:/golfers/" + id + "/talk#" + (sign ? "warning-signs" : "h-cautions");
+  }
+
+  private static Optional<String> cleared(String subject) {
+    return WarningSign.parse(subject)
+        .map(s -> Topic.CLEARED_WARNING.about(s.id()))
+        .or(() -> Caution.parse(subject).map(c -> Topic.CLEARED_CAUTION.about(c.id())));
   }
 
   /** Erases a golfer and everything kept, after the name was typed to confirm. */

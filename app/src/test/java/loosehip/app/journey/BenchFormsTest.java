@@ -1,0 +1,265 @@
+package loosehip.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.file.Path;
+import java.util.List;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import loosehip.app.store.TakenTry;
+import loosehip.core.measure.Slot;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** The forms of the bench without a browser: what is kept, what is refused, what comes back. */
+@SpringBootTest
+@AutoConfigureMockMvc
+class BenchFormsTest {
+  private static final String CARD = "seated-rotation.right.internal";
+
+  @Autowired MockMvc mvc;
+  @Autowired Accounts accounts;
+  @Autowired Golfers golfers;
+  @Autowired GolferFiles files;
+
+  private SignedIn wren;
+  private String golfer;
+
+  @DynamicPropertySource
+  static void home(DynamicPropertyRegistry registry) {
+    registry.add("loose-hip.home", BenchFormsTest::freshHome);
+  }
+
+  private static Path freshHome() {
+    return JourneyTest.freshHome();
+  }
+
+  @BeforeEach
+  void aGolferWhoConsents() throws Exception {
+    Account account =
+        accounts
+            .bySignInName("wren")
+            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
+    wren = new SignedIn(account);
+    golfer = golfers.add(account, "Isla Brodie");
+    note("consent", "wording 1");
+  }
+
+  @Test
+  void aTryIsTakenOnceEvenWhenItsFormComesTwice() throws Exception {
+    take("24", "k1").andExpect(content().string(containsString("24.0°")));
+    take("24", "k1").andExpect(content().string(containsString("it was not added twice")));
+    assertThat(values()).containsExactly(24.0);
+    take("26", "k2").andExpect(content().string(containsString("25.0°")));
+  }
+
+  @Test
+  void theAnswerBringsTabsCautionsAndPictureAlong() throws Exception {
+    take("24", "k1")
+        .andExpect(content().string(containsString("id=\"stations\"")))
+        .andExpect(content().string(containsString("id=\"plan-view\"")))
+        .andExpect(content().string(containsString("1 of 21")))
+        .andExpect(content().string(containsString("undo")));
+  }
+
+  @ParameterizedTest(name = "“{0}”: {1}")
+  @CsvSource({
+    "'', Nothing typed yet",
+    "abc, is not a number",
+    "-4, -4 cannot be",
+    "9999, 9999 cannot be",
+    "78, Really 78?",
+  })
+  void whatIsNotTakenIsSaidAndKept(String typed, String words) throws Exception {
+    take(typed, "k1")
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString(words)))
+        .andExpect(content().string(containsString("value=\"" + typed + "\"")));
+    assertThat(values()).isEmpty();
+  }
+
+  @Test
+  void aCompensationThatVoidsMakesTheTryVoid() throws Exception {
+    send(
+        post(tries())
+            .param("value", "24")
+            .param("submitKey", "a")
+            .param("compensations", "pelvis-lifted"));
+    send(
+        post(tries())
+            .param("value", "30")
+            .param("submitKey", "b")
+            .param("compensations", "trunk-lean"));
+    List<TakenTry> taken = file().tries(Slot.parse(CARD).orElseThrow());
+    assertThat(taken.get(0).voided()).isTrue();
+    assertThat(taken.get(1).voided()).isFalse();
+  }
+
+  @Test
+  void voidingTwiceCountsAgain() throws Exception {
+    take("24", "k1");
+    send(post(measure() + "/void"));
+    assertThat(file().tries().get(0).voided()).isTrue();
+    send(post(measure() + "/void"));
+    assertThat(file().tries().get(0).voided()).isFalse();
+    send(post("/golfers/" + golfer + "/measure/trunk-turn.left/void"))
+        .andExpect(content().string(containsString("There is no try to void here")));
+  }
+
+  @Test
+  void aSixthTryIsNotTakenAndSaysWhatToDo() throws Exception {
+    for (int i = 0; i < 5; i++) {
+      take("2" + i, "k" + i);
+    }
+    take("29", "k9").andExpect(content().string(containsString("Five tries are taken")));
+    assertThat(values()).hasSize(5);
+  }
+
+  @Test
+  void wordsAreTakenAndCorrected() throws Exception {
+    String words = "/golfers/" + golfer + "/measure/glute-switch.left/words/glute-switch.left.";
+    send(post(words + "tall").param("value", "yes"));
+    send(post(words + "tall").param("value", "no"));
+    send(post(words + "hinged").param("value", "no"))
+        .andExpect(content().string(containsString("short")));
+    send(post(words + "hinged").param("value", "maybe"))
+        .andExpect(content().string(containsString("something unknown")));
+    assertThat(file().tries()).extracting(t -> t.word().orElse("")).containsExactly("no", "no");
+  }
+
+  @Test
+  void painEndsTheSideAndZeroTakesItBack() throws Exception {
+    take("24", "k1");
+    send(post(measure() + "/pain").param("level", "5").param("site", "groin"))
+        .andExpect(content().string(containsString("Stopped by pain (groin)")));
+    send(post(measure() + "/pain").param("level", "12"))
+        .andExpect(content().string(containsString("whole number from 0 to 10")));
+    send(post(measure() + "/pain").param("level", "0"))
+        .andExpect(content().string(not(containsString("Stopped by pain"))));
+  }
+
+  @Test
+  void aFactChangesThePictureAndAWrongOneKeepsTheOld() throws Exception {
+    note("setup.leadFlare", "20").andExpect(content().string(containsString("flare 20")));
+    note("setup.leadFlare", "ninety")
+        .andExpect(content().string(containsString("is a number from -20 to 60")))
+        .andExpect(content().string(containsString("flare 20")))
+        .andExpect(content().string(containsString("not saved")));
+    note("bogus.thing", "1").andExpect(content().string(containsString("Reload it")));
+    assertThat(file().value("setup.leadFlare")).contains("20");
+  }
+
+  @Test
+  void undoGoesBackToThePageItCameFromAndNowhereElse() throws Exception {
+    note("setup.leadFlare", "20");
+    String here = "/golfers/" + golfer + "/set-up";
+    send(post("/golfers/" + golfer + "/undo").param("here", here))
+        .andExpect(redirectedUrlPattern(here + "?undone"));
+    assertThat(file().value("setup.leadFlare")).isEmpty();
+    send(post("/golfers/" + golfer + "/undo").param("here", "http://elsewhere/"))
+        .andExpect(redirectedUrlPattern("/golfers/*/talk?undone"));
+    send(post("/golfers/" + golfer + "/undo").param("here", here))
+        .andExpect(redirectedUrlPattern(here + "?nothing-to-undo"));
+  }
+
+  @Test
+  void aCautionIsClearedOnlyByNameAndDate() throws Exception {
+    note("caution.inner-knee", "left");
+    String clear = "/golfers/" + golfer + "/talk/clear/inner-knee";
+    send(post(clear).param("clinician", "Dr Imrie"))
+        .andExpect(content().string(containsString("needs its date")))
+        .andExpect(content().string(containsString("value=\"Dr Imrie\"")));
+    assertThat(file().value("cleared-caution.inner-knee")).isEmpty();
+    send(post(clear).param("clinician", "Dr Imrie").param("on", "2026-11-20"))
+        .andExpect(redirectedUrlPattern("/golfers/*/talk#h-cautions"));
+    assertThat(file().value("cleared-caution.inner-knee")).contains("Dr Imrie, 20 Nov 2026");
+  }
+
+  @Test
+  void allNoAnswersOnlyWhatIsStillOpen() throws Exception {
+    note("warning.night-pain", "yes");
+    send(post("/golfers/" + golfer + "/talk/all-no"));
+    assertThat(file().value("warning.night-pain")).contains("yes");
+    assertThat(file().value("warning.hot-joint")).contains("no");
+  }
+
+  @Test
+  void aNameCannotBeEmptiedOrTooLong() throws Exception {
+    send(post("/golfers/" + golfer + "/name").param("value", "  "))
+        .andExpect(content().string(containsString("the old one is kept")));
+    send(post("/golfers/" + golfer + "/name").param("value", "Isla Kerr"));
+    assertThat(file().name()).isEqualTo("Isla Kerr");
+  }
+
+  @Test
+  void withoutAPlanTheSheetLeadsBackToThePlan() throws Exception {
+    for (String sheet : List.of("sheet", "sheet.pdf")) {
+      mvc.perform(get("/golfers/" + golfer + "/" + sheet).with(user(wren)))
+          .andExpect(header().string("Location", "/golfers/" + golfer + "/plan"));
+    }
+    mvc.perform(get("/golfers/" + golfer + "/plan").with(user(wren)))
+        .andExpect(content().string(containsString("A plan needs the minutes a day")));
+  }
+
+  @Test
+  void theCaseFileGoesOutWithoutTheName() throws Exception {
+    note("who.birth-year", "1961");
+    mvc.perform(get("/golfers/" + golfer + "/case.json").with(user(wren)))
+        .andExpect(content().string(containsString("\"birthYear\" : 1961")))
+        .andExpect(content().string(not(containsString("Brodie"))));
+  }
+
+  private ResultActions take(String value, String key) throws Exception {
+    return send(post(tries()).param("value", value).param("submitKey", key));
+  }
+
+  private ResultActions note(String topic, String value) throws Exception {
+    return send(post("/golfers/" + golfer + "/notes/" + topic).param("value", value));
+  }
+
+  private ResultActions send(MockHttpServletRequestBuilder request) throws Exception {
+    return mvc.perform(request.with(user(wren)).with(csrf()));
+  }
+
+  private String measure() {
+    return "/golfers/" + golfer + "/measure/" + CARD;
+  }
+
+  private String tries() {
+    return measure() + "/tries";
+  }
+
+  private GolferFile file() {
+    return files.load(wren.account().practiceId(), golfer).orElseThrow();
+  }
+
+  private List<Double> values() {
+    return file().tries(Slot.parse(CARD).orElseThrow()).stream()
+        .map(t -> t.value().orElseThrow())
+        .toList();
+  }
+}
