@@ -17,7 +17,6 @@ import loosehip.core.link.Level;
 import loosehip.core.link.Link;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Direction;
-import loosehip.core.measure.RunningOrder;
 import loosehip.core.plan.Block;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
@@ -118,9 +117,9 @@ public class Frames {
       case MEASURE ->
           refer
               ? "waits"
-              : RunningOrder.HIPS.taken(bench.golfer().screen(), bench.golfer().handed())
+              : bench.order().taken(bench.golfer().screen(), bench.golfer().handed())
                   + " of "
-                  + RunningOrder.HIPS.cards(bench.golfer().handed()).size();
+                  + bench.order().cards(bench.golfer().handed()).size();
       case SET_UP -> setUp(bench);
       case SWING -> swing(bench);
       case LINKS -> refer ? "waits" : links(bench.assessment().links());

@@ -9,6 +9,7 @@ import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.measure.RunningOrder;
 import loosehip.core.safety.WarningSign;
 
 /**
@@ -35,6 +36,11 @@ public record Bench(GolferFile file, CaseFile golfer, Assessment assessment, Loc
   /** Whether consent to keep health data is on record. */
   public boolean consented() {
     return file.value("consent").isPresent();
+  }
+
+  /** The running order chosen for this visit; hips first when none was. */
+  public RunningOrder order() {
+    return file.value("order").flatMap(RunningOrder::parse).orElse(RunningOrder.HIPS);
   }
 
   /** The clearances of warning signs recorded at this visit, in words. */

@@ -13,7 +13,7 @@ import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.SetupFault;
-import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.LeadRelease;
@@ -45,8 +45,7 @@ public enum Topic {
   HABIT("habit", true, "swing"),
   SCHOOL("school", false, "set-up"),
   PAIN("pain", true, "measure"),
-  METHOD("method", true, "measure"),
-  SKIPPED("skipped", true, "measure");
+  ORDER("order", true, "measure");
 
   private static final int TEXT_MOST = 400;
 
@@ -105,7 +104,7 @@ public enum Topic {
   private boolean knows(String about) {
     return switch (this) {
       case WHO -> List.of("birth-year", "handed", "height", "guardian", "history").contains(about);
-      case CONSENT, SCHOOL -> about.isEmpty();
+      case CONSENT, SCHOOL, ORDER -> about.isEmpty();
       case COMPLAINT -> Complaint.parse(about).isPresent();
       case CAUTION, CAUTION_NOTE, CLEARED_CAUTION -> Caution.parse(about).isPresent();
       case WISH ->
@@ -118,7 +117,6 @@ public enum Topic {
       case FAULT, REHEARSAL -> PivotFault.parse(about).isPresent();
       case HABIT -> Habit.parse(about).isPresent();
       case PAIN -> Slot.parse(about).isPresent();
-      case METHOD, SKIPPED -> ScreenTest.parse(about).isPresent();
     };
   }
 
@@ -160,6 +158,7 @@ public enum Topic {
       case SETUP_FAULT, FAULT -> oneOf(Level.parse(value));
       case REHEARSAL -> oneOf(Rehearsal.parse(value));
       case SCHOOL -> oneOf(School.parse(value));
+      case ORDER -> oneOf(RunningOrder.parse(value));
       case WARNING ->
           oneOf(value.equals("yes") || value.equals("no") ? Optional.of(value) : Optional.empty());
       case PAIN ->

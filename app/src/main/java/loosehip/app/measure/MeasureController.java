@@ -18,6 +18,7 @@ import loosehip.app.store.Journal;
 import loosehip.app.store.TakenTry;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,6 +58,7 @@ class MeasureController {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
     model.addAttribute("bench", bench);
+    model.addAttribute("orders", RunningOrder.values());
     model.addAttribute(
         "t", views.view(bench, TestViews.card(bench, card, test), TestViews.Entry.NONE));
     return "measure/measure";
@@ -156,6 +158,27 @@ class MeasureController {
         .health()
         .blocks(test.test(), test.side())
         .map(b -> "Not taken: " + b.words());
+  }
+
+  /** Chooses the running order of this visit. */
+  @PostMapping("/golfers/{id}/measure/order")
+  String order(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String order,
+      @AuthenticationPrincipal SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    RunningOrder.parse(order)
+        .ifPresent(
+            o ->
+                journal.note(
+                    bench.file(),
+                    user.account(),
+                    "order",
+                    Optional.of(o.id()),
+                    true,
+                    "order: " + o.title(),
+                    "measure"));
+    return "redirect:/golfers/" + id + "/measure";
   }
 
   /** Voids the last try, or a named one; a second time counts it again. */

@@ -23,7 +23,6 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Reading;
-import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
@@ -52,14 +51,14 @@ class TestViews {
   /** The card asked for, or the first not yet taken. */
   static TestCard card(Bench bench, Optional<String> key, Optional<String> test) {
     Handed handed = bench.golfer().handed();
-    List<TestCard> cards = RunningOrder.HIPS.cards(handed);
+    List<TestCard> cards = bench.order().cards(handed);
     Optional<TestCard> asked =
         key.flatMap(k -> all(handed).stream().filter(c -> c.key().equals(k)).findFirst());
     if (asked.isPresent()) {
       return asked.get();
     }
     List<TestCard> ofTest =
-        cards.stream().filter(c -> test.filter(c.test().id()::equals).isPresent()).toList();
+        all(handed).stream().filter(c -> test.filter(c.test().id()::equals).isPresent()).toList();
     return ofTest.stream()
         .filter(c -> !c.taken(bench.golfer().screen()))
         .findFirst()
@@ -76,7 +75,7 @@ class TestViews {
 
   TestView view(Bench bench, TestCard card, Entry entry) {
     Handed handed = bench.golfer().handed();
-    List<TestCard> cards = RunningOrder.HIPS.cards(handed);
+    List<TestCard> cards = bench.order().cards(handed);
     int at = cards.indexOf(card);
     Optional<TestCard> before = at > 0 ? Optional.of(cards.get(at - 1)) : Optional.empty();
     Optional<TestCard> after =
@@ -101,7 +100,7 @@ class TestViews {
         before.map(c -> following(bench, card, c)).orElse(""),
         after.map(TestCard::key),
         after.map(c -> following(bench, card, c)).orElse(""),
-        RunningOrder.HIPS.minutesLeft(bench.golfer().screen(), handed),
+        bench.order().minutesLeft(bench.golfer().screen(), handed),
         live(bench, card, entry));
   }
 

@@ -25,6 +25,7 @@ class TopicTest {
     "fault.sway, clear",
     "rehearsal.sway, cannot",
     "school, free-turn",
+    "order, quick",
     "pain.seated-rotation.left.internal, 5 front of hip",
   })
   void whatCanBeKept(String key, String value) {
@@ -49,6 +50,7 @@ class TopicTest {
         "warning.bad-day | yes | Reload it",
         "fault.wobble | clear | Reload it",
         "school | my-own | Reload it",
+        "order | longest | Reload it",
         "pain.seated-rotation.left.internal | 11 | Pain is a whole number from 0 to 10",
         "pain.seated-rotation | 3 | Reload it",
       })

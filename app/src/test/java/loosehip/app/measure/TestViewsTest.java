@@ -33,6 +33,16 @@ class TestViewsTest {
     assertThat(card(bench, null, "trunk-turn")).isEqualTo("trunk-turn.right");
   }
 
+  @Test
+  void anotherOrderHasItsOwnCardsAndTheSameResults() {
+    Bench quick = Files.bench("order=quick; try hinge-contact 40");
+    assertThat(card(quick, null, null)).isEqualTo("standing-turn.right.internal");
+    assertThat(view(quick, "one-leg-stand.right.open").order()).hasSize(16);
+    assertThat(view(Files.bench("order=full"), CARD).order()).hasSize(45);
+    assertThat(view(Files.bench(""), "squat-depth").order()).hasSize(21);
+    assertThat(card(quick, null, "squat-depth")).isEqualTo("squat-depth");
+  }
+
   private static String card(Bench bench, String key, String test) {
     return TestViews.card(bench, Optional.ofNullable(key), Optional.ofNullable(test)).key();
   }

@@ -22,7 +22,19 @@ public enum RunningOrder {
           ScreenTest.SEATED_ROTATION,
           ScreenTest.TRUNK_TURN,
           ScreenTest.PRONE_ROTATION,
-          ScreenTest.BRIDGE_HOLD));
+          ScreenTest.BRIDGE_HOLD)),
+  QUICK(
+      "quick",
+      "Quick",
+      EnumSet.of(
+          ScreenTest.STANDING_TURN,
+          ScreenTest.TILT_CONTROL,
+          ScreenTest.HINGE_CONTACT,
+          ScreenTest.TRUNK_TURN,
+          ScreenTest.GLUTE_SWITCH,
+          ScreenTest.ONE_LEG_STAND,
+          ScreenTest.BRIDGE_HOLD)),
+  FULL("full", "Full", EnumSet.allOf(ScreenTest.class));
 
   private final String id;
   private final String title;
