@@ -1,9 +1,5 @@
 package loosehip.app.demo;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -21,6 +17,7 @@ import loosehip.app.store.Journal;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
+import loosehip.core.shipped.ShippedText;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.context.annotation.Lazy;
@@ -92,7 +89,7 @@ class CorrieBrae implements InitializingBean {
     String name = "";
     String id = "";
     GolferFile file = null;
-    for (String line : text().split("\n")) {
+    for (String line : ShippedText.read(CorrieBrae.class, "corrie-brae.txt").split("\n")) {
       String[] words = line.strip().split(" ", 2);
       switch (words[0]) {
         case "golfer" -> {
@@ -199,16 +196,5 @@ class CorrieBrae implements InitializingBean {
             false),
         UUID.randomUUID().toString(),
         words[1]);
-  }
-
-  private static String text() {
-    try (InputStream in = CorrieBrae.class.getResourceAsStream("corrie-brae.txt")) {
-      if (in == null) {
-        throw new IllegalStateException("corrie-brae.txt is missing");
-      }
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

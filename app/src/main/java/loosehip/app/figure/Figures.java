@@ -1,14 +1,11 @@
 package loosehip.app.figure;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.shipped.ShippedText;
 import org.springframework.stereotype.Component;
 
 /** All drawings, from the joint angles in {@code figures.txt}. */
@@ -17,12 +14,8 @@ public class Figures {
   private final Map<String, Drawing> drawings = new LinkedHashMap<>();
 
   Figures() {
-    for (String line : text().split("\n")) {
-      if (!line.isBlank() && !line.startsWith("#")) {
-        String[] cells = line.split("\\|");
-        drawings.put(cells[0].strip(), drawing(cells));
-      }
-    }
+    ShippedText.rows(Figures.class, "figures.txt")
+        .forEach(cells -> drawings.put(cells[0], drawing(cells)));
   }
 
   /** The drawing of this name, if there is one. */
@@ -57,17 +50,6 @@ public class Figures {
       return new Drawing(List.copyOf(strokes), cells[1].strip());
     } catch (RuntimeException unreadable) {
       throw new IllegalStateException("Cannot draw " + cells[0].strip(), unreadable);
-    }
-  }
-
-  private static String text() {
-    try (InputStream in = Figures.class.getResourceAsStream("figures.txt")) {
-      if (in == null) {
-        throw new IllegalStateException("figures.txt is missing beside " + Figures.class);
-      }
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
   }
 }

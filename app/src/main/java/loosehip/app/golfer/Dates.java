@@ -2,6 +2,7 @@ package loosehip.app.golfer;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -12,12 +13,18 @@ public final class Dates {
 
   private Dates() {}
 
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
 
   /** A moment on this machine's clock: {@code 3 Mar 2027, 10:42}. */
   public static String moment(Instant at) {
     return MOMENT.format(at.atZone(ZoneId.systemDefault()));
+  }
+
+  /** The time of day, said after saving: {@code saved 10:42}. */
+  public static String saved(LocalTime at) {
+    return "saved " + CLOCK.format(at);
   }
 
   /** A day: {@code 3 Mar 2027}. */

@@ -1,15 +1,12 @@
 package loosehip.app.measure;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.TestCard;
+import loosehip.core.shipped.ShippedText;
 import org.springframework.stereotype.Component;
 
 /** What to say and do in each test. */
@@ -21,19 +18,8 @@ public class Instructions {
   public record Words(String text, boolean strong) {}
 
   Instructions() {
-    try (InputStream in = Instructions.class.getResourceAsStream("instructions.txt")) {
-      if (in == null) {
-        throw new IllegalStateException("instructions.txt is missing");
-      }
-      for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
-        if (!line.isBlank() && !line.startsWith("#")) {
-          String[] cells = line.split("\\|");
-          byTest.put(cells[0].strip(), words(cells[1].strip()));
-        }
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    ShippedText.rows(Instructions.class, "instructions.txt")
+        .forEach(cells -> byTest.put(cells[0], words(cells[1])));
   }
 
   private static List<Words> words(String text) {

@@ -2,16 +2,15 @@ package loosehip.app.measure;
 
 import java.time.Clock;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Journal;
@@ -32,8 +31,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** One test at a time: takes, voids and corrects tries, and says at once what they amount to. */
 @Controller
 class MeasureController {
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
-
   private final Benches benches;
   private final Frames frames;
   private final Journal journal;
@@ -283,7 +280,7 @@ class MeasureController {
     model.addAttribute("t", views.view(bench, test, entry));
     model.addAttribute("topic", "measure");
     model.addAttribute("problem", entry.problem());
-    model.addAttribute("saved", "saved " + CLOCK.format(LocalTime.now(clock)));
+    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
     return "measure/after-try";
   }
 }

@@ -3,13 +3,12 @@ package loosehip.app.note;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -25,8 +24,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Saves one fact at a time and answers with what it changed: tabs, cautions, plan view, undo. */
 @Controller
 class NoteController {
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
-
   private final Benches benches;
   private final Journal journal;
   private final Golfers golfers;
@@ -112,7 +109,7 @@ class NoteController {
   }
 
   private void afterSave(Model model, SignedIn user, Bench bench, Station station) {
-    model.addAttribute("saved", "saved " + CLOCK.format(LocalTime.now(clock)));
+    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
     model.addAttribute("frame", frames.of(user.account(), bench, station));
     model.addAttribute("bench", bench);
   }

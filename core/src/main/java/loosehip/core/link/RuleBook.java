@@ -1,22 +1,19 @@
 package loosehip.core.link;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.body.Leg;
+import loosehip.core.shipped.ShippedText;
 
 /** Which causes stand behind each fault. Read from text, so that a practice can have its own. */
 public final class RuleBook {
   /** The edition of the standard book. */
   public static final int EDITION = 1;
 
-  private static final RuleBook STANDARD = read();
+  private static final RuleBook STANDARD = parse(ShippedText.read(RuleBook.class, "rule-book.txt"));
 
   private final Map<PivotFault, List<Cause>> causes;
 
@@ -86,16 +83,5 @@ public final class RuleBook {
       case "f" -> new Cause.Follows(PivotFault.parse(target[0]).orElseThrow(), prior);
       default -> throw new IllegalArgumentException("No such family: " + words[0]);
     };
-  }
-
-  private static RuleBook read() {
-    try (InputStream in = RuleBook.class.getResourceAsStream("rule-book.txt")) {
-      if (in == null) {
-        throw new IllegalStateException("rule-book.txt is missing beside " + RuleBook.class);
-      }
-      return parse(new String(in.readAllBytes(), StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

@@ -1,9 +1,5 @@
 package loosehip.core.plan;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -15,26 +11,25 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import loosehip.core.link.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.safety.Caution;
+import loosehip.core.shipped.ShippedText;
 
 /** All exercises on their ladders and all drills. Data ships as text beside this class. */
 public final class Catalogue {
-  private static final Catalogue STANDARD =
-      new Catalogue(resource("exercises.txt"), resource("drills.txt"));
+  private static final Catalogue STANDARD = new Catalogue();
 
   private final Map<String, List<Exercise>> ladders;
   private final List<Drill> drills;
 
-  private Catalogue(String exercises, String drills) {
+  private Catalogue() {
     this.ladders =
-        rows(exercises)
+        ShippedText.rows(Catalogue.class, "exercises.txt")
             .map(Catalogue::exercise)
             .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
     ladders.values().forEach(rungs -> rungs.sort(Comparator.comparingInt(Exercise::rung)));
-    this.drills = rows(drills).map(Catalogue::drill).toList();
+    this.drills = ShippedText.rows(Catalogue.class, "drills.txt").map(Catalogue::drill).toList();
   }
 
   /** The catalogue that ships with the product. */
@@ -99,22 +94,5 @@ public final class Catalogue {
                     .apply(id)
                     .orElseThrow(() -> new IllegalArgumentException("No such id: " + id)))
         .collect(Collectors.toCollection(LinkedHashSet::new));
-  }
-
-  private static Stream<String[]> rows(String text) {
-    return text.lines()
-        .filter(line -> !line.isBlank() && !line.startsWith("#"))
-        .map(line -> Arrays.stream(line.split("\\|")).map(String::strip).toArray(String[]::new));
-  }
-
-  private static String resource(String name) {
-    try (InputStream in = Catalogue.class.getResourceAsStream(name)) {
-      if (in == null) {
-        throw new IllegalStateException(name + " is missing beside " + Catalogue.class);
-      }
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }
