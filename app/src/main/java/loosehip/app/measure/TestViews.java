@@ -126,7 +126,7 @@ class TestViews {
         + position.substring(1)
         + " · "
         + card.test().minutes()
-        + " min both sides · feeds "
+        + (card.test().sided() ? " min both sides · feeds " : " min · feeds ")
         + String.join(", ", feeds(card.test()));
   }
 

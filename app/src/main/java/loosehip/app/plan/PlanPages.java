@@ -9,6 +9,7 @@ import java.util.Optional;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
+import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Dose;
@@ -74,8 +75,15 @@ public class PlanPages {
                     n.limit().title(),
                     n.limit().concerns().map(l -> l.id()).orElse(""),
                     String.format(Locale.ROOT, "%.1f", n.size()),
-                    String.join("; ", n.because())))
+                    because(bench, n)))
         .toList();
+  }
+
+  /** Where a need comes from; what was not measured is tested before it is trained. */
+  private static String because(Bench bench, Need need) {
+    Band band = need.limit().band(bench.golfer().screen(), bench.golfer().handed());
+    String from = String.join("; ", need.because());
+    return band.measured() ? from : from + "; not measured, so test it before training it";
   }
 
   private static List<PlanPage.Day> week(Block.Week week, Wishes wishes) {

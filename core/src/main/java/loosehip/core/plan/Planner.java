@@ -88,7 +88,7 @@ public final class Planner {
   }
 
   private Block block() {
-    List<Drill> drills = drills();
+    Map<PivotFault, Drill> drills = drills();
     List<Exercise> candidates = candidates();
     List<Integer> days = days(wishes.daysPerWeek());
     List<Block.Week> weeks = new ArrayList<>();
@@ -175,34 +175,51 @@ public final class Planner {
         .sum();
   }
 
-  /** The subset that serves most in the minutes; ties go to the shorter, then to the first. */
+  /**
+   * The session that serves most in the minutes. As many drills are kept as leave room for body
+   * work; drills alone only when no exercise fits.
+   */
   private List<PlanItem> best(List<Exercise> candidates, List<PlanItem> drills, int week) {
-    int limit = wishes.minutesPerDay() * 60;
     List<PlanItem> all = candidates.stream().map(e -> item(e, week)).toList();
+    for (int kept = drills.size(); kept >= 0; kept--) {
+      List<PlanItem> session = best(all, drills.subList(0, kept));
+      if (session.stream().anyMatch(i -> !i.drill())) {
+        return session;
+      }
+    }
+    for (int kept = drills.size(); kept > 0; kept--) {
+      if (Session.length(drills.subList(0, kept)) <= wishes.minutesPerDay() * 60) {
+        return drills.subList(0, kept);
+      }
+    }
+    return List.of();
+  }
+
+  /** Exact: every subset is tried; ties go to the shorter, then to the first. */
+  private List<PlanItem> best(List<PlanItem> all, List<PlanItem> drills) {
+    int limit = wishes.minutesPerDay() * 60;
     List<PlanItem> best = List.of();
-    double bestValue = -1;
+    double bestValue = 0;
     int bestLength = Integer.MAX_VALUE;
-    for (int kept = drills.size(); kept >= 0 && best.isEmpty(); kept--) {
-      for (int mask = 0; mask < 1 << all.size(); mask++) {
-        if (Integer.bitCount(mask) > MOST_EXERCISES) {
-          continue;
+    for (int mask = 1; mask < 1 << all.size(); mask++) {
+      if (Integer.bitCount(mask) > MOST_EXERCISES) {
+        continue;
+      }
+      List<PlanItem> chosen = new ArrayList<>();
+      for (int i = 0; i < all.size(); i++) {
+        if ((mask & 1 << i) != 0) {
+          chosen.add(all.get(i));
         }
-        List<PlanItem> chosen = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-          if ((mask & 1 << i) != 0) {
-            chosen.add(all.get(i));
-          }
-        }
-        double value = value(chosen);
-        chosen.addAll(drills.subList(0, kept));
-        int length = Session.length(chosen);
-        boolean better = value > bestValue + 1e-9;
-        boolean asGoodButShorter = Math.abs(value - bestValue) <= 1e-9 && length < bestLength;
-        if (length <= limit && !chosen.isEmpty() && (better || asGoodButShorter)) {
-          best = chosen;
-          bestValue = value;
-          bestLength = length;
-        }
+      }
+      double value = value(chosen);
+      chosen.addAll(drills);
+      int length = Session.length(chosen);
+      boolean better = value > bestValue + 1e-9;
+      boolean asGoodButShorter = Math.abs(value - bestValue) <= 1e-9 && length < bestLength;
+      if (length <= limit && (better || asGoodButShorter)) {
+        best = chosen;
+        bestValue = value;
+        bestLength = length;
       }
     }
     return best.stream().sorted(Comparator.comparingInt(Planner::order)).toList();
@@ -271,20 +288,20 @@ public final class Planner {
     return "serves " + String.join(" and ", served);
   }
 
-  private List<Drill> drills() {
-    List<Drill> chosen = new ArrayList<>();
+  /** One drill for each fault in work, the usual one first; a drill never serves two faults. */
+  private Map<PivotFault, Drill> drills() {
+    Map<PivotFault, Drill> chosen = new LinkedHashMap<>();
     for (PivotFault fault : working) {
-      if (chosen.size() == MOST_DRILLS
-          || chosen.stream().anyMatch(d -> d.faults().contains(fault))) {
-        continue;
+      if (chosen.size() == MOST_DRILLS) {
+        break;
       }
       for (Drill drill : catalogue.drills()) {
-        if (!drill.faults().contains(fault)) {
+        if (!drill.faults().contains(fault) || chosen.containsValue(drill)) {
           continue;
         }
         Optional<String> against = allowed.against(drill);
         if (against.isEmpty()) {
-          chosen.add(drill);
+          chosen.put(fault, drill);
           break;
         }
         leftOut.putIfAbsent(drill.id(), new LeftOut(drill.id(), against.get()));
@@ -293,26 +310,21 @@ public final class Planner {
     return chosen;
   }
 
-  private List<PlanItem> drillItems(List<Drill> drills, int week) {
-    return drills.stream()
-        .map(
-            d -> {
-              Dose.Prescribed much = d.dose().in(week, wishes.weeks());
-              String fault =
-                  working.stream()
-                      .filter(d.faults()::contains)
-                      .map(f -> f.title().toLowerCase(Locale.ROOT))
-                      .findFirst()
-                      .orElseThrow();
-              return new PlanItem(
-                  d.id(),
+  private List<PlanItem> drillItems(Map<PivotFault, Drill> drills, int week) {
+    List<PlanItem> items = new ArrayList<>();
+    drills.forEach(
+        (fault, drill) -> {
+          Dose.Prescribed much = drill.dose().in(week, wishes.weeks());
+          items.add(
+              new PlanItem(
+                  drill.id(),
                   Optional.empty(),
-                  d.dose(),
+                  drill.dose(),
                   much,
-                  d.dose().seconds(much),
-                  "the drill for " + fault);
-            })
-        .toList();
+                  drill.dose().seconds(much),
+                  "the drill for " + fault.title().toLowerCase(Locale.ROOT)));
+        });
+    return items;
   }
 
   private void noteUnchosen(List<Exercise> candidates, Block.Week first) {

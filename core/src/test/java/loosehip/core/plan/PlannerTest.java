@@ -165,9 +165,47 @@ class PlannerTest {
   }
 
   @Test
+  void twoFaultsGetADrillEachAndEachSaysItsFault() {
+    CaseFile one = golfer(STIFF, Health.CLEAR, 40, 5, ALL);
+    Map<PivotFault, Level> both =
+        Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.EARLY_STOP, Level.SLIGHT);
+    CaseFile two =
+        new CaseFile(
+            one.handed(),
+            one.complaints(),
+            one.health(),
+            one.screen(),
+            one.setup(),
+            new Seen(Map.of(), new EnumMap<>(both), Map.of(), Set.of()),
+            one.school(),
+            one.wishes());
+    List<PlanItem> drills =
+        Assessment.of(two).plan().orElseThrow().items().stream().filter(PlanItem::drill).toList();
+    assertThat(drills)
+        .extracting(PlanItem::why)
+        .containsExactly("the drill for sway", "the drill for early stop");
+    assertThat(drills).extracting(PlanItem::id).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void aTightTrunkUnderFreeHipsIsWhatGetsTrained() {
+    String tight =
+        """
+        seated-rotation.right.internal 60
+        seated-rotation.left.internal 55
+        seated-rotation.left.external 60
+        trunk-turn.right 22
+        """;
+    Block block = plan(tight, Health.CLEAR, 20, 5, ALL);
+    assertThat(block.items()).extracting(PlanItem::id).contains("side-lying-opener");
+    assertThat(block.items().get(0).why()).contains("trunk turn (short)");
+  }
+
+  @Test
   void threeMinutesStillGiveTheMostUsefulThing() {
     Block block = plan(STIFF, Health.CLEAR, 3, 5, ALL);
-    assertThat(block.empty()).isFalse();
+    assertThat(block.items()).anyMatch(i -> !i.drill());
+    assertThat(plan(STIFF, Health.CLEAR, 1, 5, ALL).empty()).isTrue();
     assertThat(block.leftOut()).anySatisfy(l -> assertThat(l.reason()).contains("no time left"));
   }
 
