@@ -239,6 +239,14 @@ class TestViews {
                     .map(TakenTry::method)
                     .flatMap(Optional::stream)
                     .reduce((a, b) -> b))
+        .or(
+            () ->
+                bench.file().earlier().stream()
+                    .flatMap(v -> v.tries().stream())
+                    .filter(t -> t.slot().test() == card.test())
+                    .map(TakenTry::method)
+                    .flatMap(Optional::stream)
+                    .findFirst())
         .or(() -> Optional.of(card.test().methods().get(0)));
   }
 

@@ -44,10 +44,21 @@ final class SetupWords {
               + spoken(best.impactMargin())
               + ".");
     }
+    for (SetupOption other : found.get().alternatives()) {
+      lines.add("Or: " + String.join("; ", changes(bench.golfer().setup(), other)) + after(other));
+    }
     if (!best.reachesZero()) {
       lines.add("What stays short, training has to pay.");
     }
     return lines;
+  }
+
+  private static String after(SetupOption option) {
+    return " (back "
+        + spoken(option.backMargin())
+        + ", through "
+        + spoken(option.impactMargin())
+        + ").";
   }
 
   private static List<String> changes(Setup today, SetupOption best) {

@@ -57,6 +57,7 @@ class TalkController {
     model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
     model.addAttribute("bench", bench);
     model.addAttribute("file", bench.file());
+    model.addAttribute("visitOn", Dates.day(bench.file().visitOn()));
     model.addAttribute("signs", WarningSign.values());
     model.addAttribute("cautions", cautions(bench));
     model.addAttribute("complaints", Complaint.values());
@@ -72,6 +73,17 @@ class TalkController {
   private static List<Caution> cautions(Bench bench) {
     boolean minor = bench.age().filter(a -> a < 18).isPresent();
     return Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18 || minor).toList();
+  }
+
+  /** Starts a new visit today; a visit that began today goes on. */
+  @PostMapping("/golfers/{id}/visits")
+  String startVisit(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    if (bench.file().visitOn().isBefore(bench.today())) {
+      golfers.startVisit(bench.file(), bench.today());
+    }
+    benches.saved(user.account(), id);
+    return "redirect:/golfers/" + id + "/talk";
   }
 
   /** Answers every warning-sign question not yet answered with no. */

@@ -208,6 +208,25 @@ class BenchFormsTest {
   }
 
   @Test
+  void aNewVisitStartsOnlyOnAnotherDayAndAsksTheWarningSignsAgain() throws Exception {
+    note("warning.hot-joint", "no");
+    send(post("/golfers/" + golfer + "/visits"));
+    assertThat(file().visitNumber()).isEqualTo(1);
+    String before =
+        golfers.add(wren.account(), "Ewan Kerr", java.time.LocalDate.now().minusDays(40));
+    golfer = before;
+    note("consent", "wording 1");
+    note("warning.hot-joint", "no");
+    take("24", "k1");
+    send(post("/golfers/" + golfer + "/visits"));
+    assertThat(file().visitNumber()).isEqualTo(2);
+    assertThat(file().value("consent")).isPresent();
+    assertThat(file().value("warning.hot-joint")).isEmpty();
+    assertThat(file().earlier().get(0).tries()).hasSize(1);
+    take("31", "k2").andExpect(content().string(containsString("last time 24.0")));
+  }
+
+  @Test
   void aNameCannotBeEmptiedOrTooLong() throws Exception {
     send(post("/golfers/" + golfer + "/name").param("value", "  "))
         .andExpect(content().string(containsString("the old one is kept")));

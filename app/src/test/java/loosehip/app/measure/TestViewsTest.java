@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Files;
+import loosehip.core.measure.Method;
 import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -87,6 +88,20 @@ class TestViewsTest {
     assertThat(result.apart()).contains("18 apart: more than the ruler");
     assertThat(result.before()).contains("last time 32.0 on 3 Mar 2026");
     assertThat(result.change()).contains("-7.0, likely");
+  }
+
+  @Test
+  void aRetestTakesTheMethodOfLastTime() {
+    Bench bench =
+        Bench.of(
+            Files.of(
+                "",
+                Files.TODAY,
+                List.of(Files.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.right 40"))),
+            Files.TODAY);
+    assertThat(view(bench, "trunk-turn.right").live().method()).contains(Method.INCLINOMETER);
+    assertThat(view(Files.bench(""), "trunk-turn.right").live().method())
+        .contains(Method.CLUB_ANGLE);
   }
 
   @Test
