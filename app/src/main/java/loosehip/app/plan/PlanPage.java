@@ -9,6 +9,7 @@ import loosehip.app.figure.Drawing;
  *
  * @param needs what drives it, with the reasons
  * @param setupToday what to change in the set-up today, in words; the first line is the verdict
+ * @param setupOthers other ways to change it
  * @param week the seven days of the first week
  * @param items what is done, in the order of a session
  * @param leftOut serious candidates that are not in, with the reason
@@ -21,6 +22,7 @@ import loosehip.app.figure.Drawing;
 public record PlanPage(
     List<NeedLine> needs,
     List<String> setupToday,
+    List<String> setupOthers,
     List<Day> week,
     List<Item> items,
     List<OutLine> leftOut,

@@ -51,6 +51,7 @@ public class PlanPages {
     return new PlanPage(
         needs(bench),
         new SetupWords(bench).lines(),
+        new SetupWords(bench).others(),
         week(first, wishes),
         block.items().stream().map(i -> item(i, first, wishes)).toList(),
         block.leftOut().stream()

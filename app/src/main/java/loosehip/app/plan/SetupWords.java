@@ -44,13 +44,23 @@ final class SetupWords {
               + spoken(best.impactMargin())
               + ".");
     }
-    for (SetupOption other : found.get().alternatives()) {
-      lines.add("Or: " + String.join("; ", changes(bench.golfer().setup(), other)) + after(other));
-    }
     if (!best.reachesZero()) {
       lines.add("What stays short, training has to pay.");
     }
     return lines;
+  }
+
+  /** Other ways, each led by another lever; empty when nothing is needed. */
+  List<String> others() {
+    return bench
+        .assessment()
+        .ownSchool()
+        .filter(found -> !found.nothingNeeded())
+        .map(SetupSearch.Found::alternatives)
+        .orElse(List.of())
+        .stream()
+        .map(o -> sentence(String.join("; ", changes(bench.golfer().setup(), o)) + after(o)))
+        .toList();
   }
 
   private static String after(SetupOption option) {
@@ -58,7 +68,7 @@ final class SetupWords {
         + spoken(option.backMargin())
         + ", through "
         + spoken(option.impactMargin())
-        + ").";
+        + ")";
   }
 
   private static List<String> changes(Setup today, SetupOption best) {

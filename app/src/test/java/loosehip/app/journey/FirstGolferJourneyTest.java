@@ -20,9 +20,14 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
 
-/** From an empty data base to a printed routine; then the golfer who must be referred. */
+/**
+ * From an empty data base to a printed routine; then the golfer who must be referred. The property
+ * gives it an application of its own, so that no other test has put anybody in.
+ */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+@TestPropertySource(properties = "spring.application.name=empty-data-base")
 class FirstGolferJourneyTest extends JourneyTest {
   @Autowired Accounts accounts;
 
