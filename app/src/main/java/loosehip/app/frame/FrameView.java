@@ -28,7 +28,6 @@ public record FrameView(
    * @param stations the seven, in order
    * @param planView the hips from above; empty on refer
    * @param undo what undo would take back
-   * @param saved when something was last saved, in words
    */
   public record GolferBar(
       String id,
@@ -39,8 +38,7 @@ public record FrameView(
       boolean refer,
       List<StationTab> stations,
       Optional<PlanView> planView,
-      Optional<String> undo,
-      Optional<String> saved) {}
+      Optional<String> undo) {}
 
   /** A caution: what it is, and what follows from it. */
   public record CautionWord(String what, String follows) {}

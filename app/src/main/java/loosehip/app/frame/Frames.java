@@ -60,8 +60,7 @@ public class Frames {
                         b ->
                             PlanViewDrawing.of(
                                 b, bench.assessment().hips(), bench.golfer().handed())),
-                bench.file().lastStep(),
-                Optional.empty())));
+                bench.file().lastStep())));
   }
 
   private static String who(Bench bench) {

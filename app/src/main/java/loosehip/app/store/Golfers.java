@@ -49,12 +49,10 @@ public class Golfers {
   private List<Glance> select(Condition condition, int limit) {
     return database
         .read()
-        .select(GOLFER.ID, GOLFER.NAME, GOLFER.OPENED_AT, GLANCE.asterisk(), ACCOUNT.SHOWN_NAME)
+        .select(GOLFER.ID, GOLFER.NAME, GLANCE.asterisk())
         .from(GOLFER)
         .join(GLANCE)
         .on(GLANCE.GOLFER_ID.eq(GOLFER.ID))
-        .leftJoin(ACCOUNT)
-        .on(ACCOUNT.ID.eq(GOLFER.OPENED_BY))
         .where(condition)
         .orderBy(GOLFER.NAME_KEY)
         .limit(limit)

@@ -208,6 +208,18 @@ class BenchFormsTest {
   }
 
   @Test
+  void everythingKeptGoesOutCorrectionsIncluded() throws Exception {
+    note("caution-note.back", "sore in spring");
+    take("24", "k1");
+    send(post(measure() + "/void"));
+    mvc.perform(get("/golfers/" + golfer + "/everything.json").with(user(wren)))
+        .andExpect(content().string(containsString("Isla Brodie")))
+        .andExpect(content().string(containsString("sore in spring")))
+        .andExpect(content().string(containsString("\"supersedes\"")))
+        .andExpect(content().string(containsString("\"voided\" : 1")));
+  }
+
+  @Test
   void aNewVisitStartsOnlyOnAnotherDayAndAsksTheWarningSignsAgain() throws Exception {
     note("warning.hot-joint", "no");
     send(post("/golfers/" + golfer + "/visits"));

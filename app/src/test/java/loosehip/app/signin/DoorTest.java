@@ -140,6 +140,7 @@ class DoorTest {
           "sheet",
           "sheet.pdf",
           "case.json",
+          "everything.json",
           "follow"
         }) {
       mvc.perform(get("/golfers/" + golfer + "/" + page).with(user(stranger)))

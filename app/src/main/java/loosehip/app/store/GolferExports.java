@@ -1,0 +1,70 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.GOLFER;
+import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.VISIT;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+/** Everything ever kept about a golfer, superseded and withdrawn rows included. */
+@Repository
+public class GolferExports {
+  private final Database database;
+
+  GolferExports(Database database) {
+    this.database = database;
+  }
+
+  /** All of it as nested maps and lists; empty when the practice has no such golfer. */
+  public Optional<Map<String, Object>> everything(String practiceId, String golferId) {
+    DSLContext db = database.read();
+    return db.selectFrom(GOLFER)
+        .where(GOLFER.ID.eq(golferId))
+        .and(GOLFER.PRACTICE_ID.eq(practiceId))
+        .fetchOptional()
+        .map(
+            golfer -> {
+              Map<String, Object> all = new LinkedHashMap<>();
+              all.put("name", golfer.getName());
+              all.put("createdAt", golfer.getCreatedAt());
+              all.put(
+                  "visits",
+                  rows(
+                      db.select(VISIT.ID, VISIT.NUMBER, VISIT.STARTED_AT)
+                          .from(VISIT)
+                          .where(VISIT.GOLFER_ID.eq(golferId))
+                          .orderBy(VISIT.NUMBER)
+                          .fetch()));
+              all.put(
+                  "readings",
+                  rows(
+                      db.select(READING.asterisk())
+                          .from(READING)
+                          .join(VISIT)
+                          .on(VISIT.ID.eq(READING.VISIT_ID))
+                          .where(VISIT.GOLFER_ID.eq(golferId))
+                          .orderBy(READING.TAKEN_AT)
+                          .fetch()));
+              all.put(
+                  "facts",
+                  rows(
+                      db.select(OBSERVATION.asterisk())
+                          .from(OBSERVATION)
+                          .where(OBSERVATION.GOLFER_ID.eq(golferId))
+                          .orderBy(OBSERVATION.NOTED_AT)
+                          .fetch()));
+              return all;
+            });
+  }
+
+  private static List<Map<String, Object>> rows(List<? extends Record> records) {
+    return records.stream().map(Record::intoMap).toList();
+  }
+}
