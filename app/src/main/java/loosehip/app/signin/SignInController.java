@@ -1,6 +1,7 @@
 package loosehip.app.signin;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import loosehip.app.Settings;
 import loosehip.app.store.Accounts;
@@ -55,8 +56,7 @@ class SignInController {
   String setUp(@PathVariable String token, Model model) {
     model.addAttribute("open", accounts.setUpOpen(token));
     model.addAttribute("token", token);
-    model.addAttribute("form", Map.of());
-    model.addAttribute("problems", Map.of());
+    model.addAttribute("fields", fields(Map.of(), Map.of()));
     return "signin/set-up";
   }
 
@@ -77,9 +77,29 @@ class SignInController {
     }
     model.addAttribute("open", accounts.setUpOpen(token));
     model.addAttribute("token", token);
-    model.addAttribute("form", form);
-    model.addAttribute("problems", problems);
+    model.addAttribute("fields", fields(form, problems));
     return "signin/set-up";
+  }
+
+  /** A field of the set-up form. */
+  public record Field(String id, String label, String type, String value, String problem) {}
+
+  private static List<Field> fields(Map<String, String> form, Map<String, String> problems) {
+    return List.of(
+        field("practice", "Name of the practice", form, problems),
+        field("shownName", "Your name, as others see it", form, problems),
+        field("signInName", "Sign-in name", form, problems),
+        new Field(
+            "password",
+            "Password, at least " + SHORTEST + " characters",
+            "password",
+            "",
+            problems.getOrDefault("password", "")));
+  }
+
+  private static Field field(
+      String id, String label, Map<String, String> form, Map<String, String> problems) {
+    return new Field(id, label, "text", form.getOrDefault(id, ""), problems.getOrDefault(id, ""));
   }
 
   private Map<String, String> problems(Map<String, String> form) {

@@ -139,11 +139,11 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator(".refer-wait")).containsText("No plan until");
 
       page.locator("[data-station='1']").click();
-      page.getByText("Record clearance").click();
-      assertThat(page.locator(".clearance .problem")).containsText("needs the clinician's name");
-      page.locator("input[name=clinician]").fill("Dr Imrie");
-      page.locator("input[name=on]").fill("2026-11-20");
-      page.getByText("Record clearance").click();
+      page.locator(".refer-block button").click();
+      assertThat(page.locator(".refer-block .problem")).containsText("needs the clinician's name");
+      page.locator(".refer-block input[name=clinician]").fill("Dr Imrie");
+      page.locator(".refer-block input[name=on]").fill("2026-11-20");
+      page.locator(".refer-block button").click();
       assertThat(page.locator(".cleared")).containsText("Dr Imrie");
       assertThat(page.locator(".refer-block")).hasCount(0);
       page.locator("[data-station='2']").click();
