@@ -56,6 +56,12 @@ class NoteController {
     if (problem.isEmpty() && kind.get() != Topic.CONSENT && file.value("consent").isEmpty()) {
       problem = Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
     }
+    if (problem.isEmpty() && kind.get() == Topic.WARNING && takesBack(file, topic, value)) {
+      problem =
+          Optional.of(
+              "The yes stays: only a clinician's clearance closes it. If it was a slip, undo it"
+                  + " (u).");
+    }
     if (problem.isEmpty()) {
       journal.note(
           file,
@@ -72,6 +78,14 @@ class NoteController {
     model.addAttribute("problem", problem.orElse(""));
     afterSave(model, user, bench, station);
     return "frame/after-save";
+  }
+
+  /** Whether this answer would quietly take back a warning sign that nobody has cleared. */
+  private static boolean takesBack(GolferFile file, String topic, String value) {
+    String cleared = Topic.CLEARED_WARNING.about(Topic.subject(topic));
+    return file.value(topic).filter("yes"::equals).isPresent()
+        && file.value(cleared).isEmpty()
+        && !value.equals("yes");
   }
 
   @PostMapping("/golfers/{id}/name")

@@ -75,11 +75,12 @@ class TalkController {
     return Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18 || minor).toList();
   }
 
-  /** Starts a new visit today; a visit that began today goes on. */
+  /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
   @PostMapping("/golfers/{id}/visits")
   String startVisit(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
-    if (bench.file().visitOn().isBefore(bench.today())) {
+    boolean waits = bench.golfer().health().refer();
+    if (!waits && bench.file().visitOn().isBefore(bench.today())) {
       golfers.startVisit(bench.file(), bench.today());
     }
     benches.saved(user.account(), id);

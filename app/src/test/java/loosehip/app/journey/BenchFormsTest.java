@@ -239,6 +239,24 @@ class BenchFormsTest {
   }
 
   @Test
+  void nothingButAClearanceClosesAWarningSign() throws Exception {
+    golfer = golfers.add(wren.account(), "Ewan Kerr", java.time.LocalDate.now().minusDays(9));
+    note("consent", "wording 1");
+    note("warning.night-pain", "yes");
+    note("warning.night-pain", "no").andExpect(content().string(containsString("The yes stays")));
+    note("warning.night-pain", "").andExpect(content().string(containsString("The yes stays")));
+    send(post("/golfers/" + golfer + "/visits"));
+    assertThat(file().visitNumber()).isEqualTo(1);
+    assertThat(file().value("warning.night-pain")).contains("yes");
+    send(
+        post("/golfers/" + golfer + "/talk/clear/night-pain")
+            .param("clinician", "Dr Imrie")
+            .param("on", "2026-11-20"));
+    send(post("/golfers/" + golfer + "/visits"));
+    assertThat(file().visitNumber()).isEqualTo(2);
+  }
+
+  @Test
   void aNameCannotBeEmptiedOrTooLong() throws Exception {
     send(post("/golfers/" + golfer + "/name").param("value", "  "))
         .andExpect(content().string(containsString("the old one is kept")));
