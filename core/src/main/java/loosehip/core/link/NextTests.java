@@ -33,6 +33,11 @@ public final class NextTests {
 
   /** The best three, most useful a minute first. */
   public static List<NextTest> best(Screen screen, Handed handed, Seen seen, List<Link> links) {
+    return ranked(screen, handed, seen, links).stream().limit(BEST).toList();
+  }
+
+  /** Every test that would settle something, most useful a minute first. */
+  public static List<NextTest> ranked(Screen screen, Handed handed, Seen seen, List<Link> links) {
     NextTests tests = new NextTests();
     for (Link link : links) {
       for (CauseChance chance : link.causes()) {
@@ -42,7 +47,6 @@ public final class NextTests {
     return tests.gains.values().stream()
         .filter(t -> t.value() > 1e-6)
         .sorted(Comparator.comparingDouble(NextTest::value).reversed())
-        .limit(BEST)
         .map(t -> tests.explained(t))
         .toList();
   }

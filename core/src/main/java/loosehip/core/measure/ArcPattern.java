@@ -2,10 +2,16 @@ package loosehip.core.measure;
 
 /** How a hip's inward and outward turn share its whole arc. Edges are ours, from practice. */
 public enum ArcPattern {
-  SMALL("small", "small arc both ways"),
-  OUT_SHIFTED("out-shifted", "arc shifted outward"),
-  IN_SHIFTED("in-shifted", "arc shifted inward"),
-  BALANCED("balanced", "balanced arc");
+  SMALL("small", "small arc both ways", "range both ways is worth working for"),
+  OUT_SHIFTED(
+      "out-shifted",
+      "arc shifted outward",
+      "bone shape is likely: let the feet do it, and keep inward work away from its end range"),
+  IN_SHIFTED(
+      "in-shifted",
+      "arc shifted inward",
+      "bone shape is likely: let the feet do it, and keep outward work away from its end range"),
+  BALANCED("balanced", "balanced arc", "nothing in the shape of the arc forbids range work");
 
   private static final double SMALL_BELOW = 65;
   private static final double SHIFT = 20;
@@ -13,10 +19,12 @@ public enum ArcPattern {
 
   private final String id;
   private final String word;
+  private final String follows;
 
-  ArcPattern(String id, String word) {
+  ArcPattern(String id, String word, String follows) {
     this.id = id;
     this.word = word;
+    this.follows = follows;
   }
 
   /** The id used in files. */
@@ -27,6 +35,11 @@ public enum ArcPattern {
   /** The words shown. */
   public String word() {
     return word;
+  }
+
+  /** What follows from it for the plan, in words. */
+  public String follows() {
+    return follows;
   }
 
   /** Whether bone shape is suspected, so that set-up serves better than end-range stretching. */

@@ -31,8 +31,7 @@ public final class ErrorModel {
     int discounts = (int) reading.compensations().stream().filter(c -> !c.voids()).count();
     return switch (reading.slot().test().unit()) {
       case DEGREES -> {
-        double one =
-            reading.method().orElse(Method.INCLINOMETER).tryDeviation() + DISCOUNT * discounts;
+        double one = reading.tryDeviation() + DISCOUNT * discounts;
         yield one * one / n + REPOSITIONING * REPOSITIONING;
       }
       case SECONDS -> {
@@ -55,6 +54,21 @@ public final class ErrorModel {
    */
   public static double minimalDetectableChange(double first, double second) {
     return Z_95 * Math.hypot(first, second);
+  }
+
+  /**
+   * The chance that the true change exceeds a size, both readings taken as normal about the truth.
+   *
+   * @param size degrees (or the test's unit), not negative
+   */
+  public static double chanceBeyond(
+      double from, double fromError, double to, double toError, double size) {
+    double both = Math.hypot(fromError, toError);
+    double change = to - from;
+    if (both == 0) {
+      return Math.abs(change) > size ? 1 : 0;
+    }
+    return Normal.cumulative((change - size) / both) + Normal.cumulative((-change - size) / both);
   }
 
   /** What a change between two occasions amounts to. */

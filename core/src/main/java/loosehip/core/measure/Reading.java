@@ -12,13 +12,15 @@ import java.util.Set;
  * @param tries in the order taken, voided ones included
  * @param compensations seen in tries that count
  * @param pain named during the test
+ * @param tryDeviation standard deviation of one try by whoever took it, in degrees; used for angles
  */
 public record Reading(
     Slot slot,
     Optional<Method> method,
     List<Try> tries,
     Set<Compensation> compensations,
-    Pain pain) {
+    Pain pain,
+    double tryDeviation) {
 
   /** The most tries kept in one set. */
   public static final int MOST_TRIES = 5;
@@ -26,10 +28,30 @@ public record Reading(
   /** Tries farther apart than this ask for another one, in degrees. */
   public static final double WIDE_SPREAD = 6;
 
+  /** A set whose tries scatter as the method's default says. */
+  public Reading(
+      Slot slot,
+      Optional<Method> method,
+      List<Try> tries,
+      Set<Compensation> compensations,
+      Pain pain) {
+    this(
+        slot,
+        method,
+        tries,
+        compensations,
+        pain,
+        method.orElse(Method.INCLINOMETER).tryDeviation());
+  }
+
   /**
-   * @throws IllegalArgumentException when there are more than five tries
+   * @throws IllegalArgumentException when there are more than five tries, or the deviation is not
+   *     positive
    */
   public Reading {
+    if (!(tryDeviation > 0)) {
+      throw new IllegalArgumentException("A deviation is above 0: " + tryDeviation);
+    }
     if (tries.size() > MOST_TRIES) {
       throw new IllegalArgumentException("A set holds at most five tries: " + tries.size());
     }
@@ -66,6 +88,6 @@ public record Reading(
 
   /** The same set taken on the other side of a mirrored body. */
   public Reading mirrored() {
-    return new Reading(slot.mirrored(), method, tries, compensations, pain);
+    return new Reading(slot.mirrored(), method, tries, compensations, pain, tryDeviation);
   }
 }

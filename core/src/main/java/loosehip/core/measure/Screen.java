@@ -10,24 +10,37 @@ import loosehip.core.body.Side;
 public final class Screen {
   private final Map<Slot, Reading> readings;
   private final Map<Slot, String> words;
+  private final BandScales scales;
 
-  private Screen(Map<Slot, Reading> readings, Map<Slot, String> words) {
+  private Screen(Map<Slot, Reading> readings, Map<Slot, String> words, BandScales scales) {
     this.readings = readings;
     this.words = words;
+    this.scales = scales;
   }
 
   /**
    * A screen of numeric sets and of words; a later set of the same slot replaces an earlier one.
    */
   public static Screen of(Collection<Reading> readings, Map<Slot, String> words) {
+    return of(readings, words, BandScales.SHIPPED);
+  }
+
+  /** The same, held against a practice's own band edges. */
+  public static Screen of(
+      Collection<Reading> readings, Map<Slot, String> words, BandScales scales) {
     Map<Slot, Reading> bySlot = new LinkedHashMap<>();
     readings.forEach(r -> bySlot.put(r.slot(), r));
-    return new Screen(bySlot, new LinkedHashMap<>(words));
+    return new Screen(bySlot, new LinkedHashMap<>(words), scales);
   }
 
   /** A screen with nothing measured. */
   public static Screen empty() {
     return of(java.util.List.of(), Map.of());
+  }
+
+  /** The band edges this screen is held against. */
+  public BandScales scales() {
+    return scales;
   }
 
   /** The numeric sets, in the order given. */
@@ -68,13 +81,9 @@ public final class Screen {
   }
 
   private Band slotBand(Slot slot, double mean) {
-    if (slot.test() == ScreenTest.ONE_LEG_STAND
-        && slot.part().equals(Optional.of(Part.EYES_CLOSED))) {
-      return BandScale.atLeast(8, 4).of(mean);
-    }
     return slot.test() == ScreenTest.TILT_CONTROL
         ? TestBands.of(this, ScreenTest.TILT_CONTROL, Optional.empty())
-        : slot.test().scale().of(mean);
+        : scales.of(slot.test(), slot.part()).of(mean);
   }
 
   /** A result that may serve as evidence: measured, and not stopped by pain. */
@@ -117,6 +126,6 @@ public final class Screen {
   public Screen mirrored() {
     Map<Slot, String> turned = new LinkedHashMap<>();
     words.forEach((slot, word) -> turned.put(slot.mirrored(), word));
-    return of(readings.values().stream().map(Reading::mirrored).toList(), turned);
+    return of(readings.values().stream().map(Reading::mirrored).toList(), turned, scales);
   }
 }

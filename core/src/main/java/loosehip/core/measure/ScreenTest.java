@@ -316,6 +316,16 @@ public enum ScreenTest {
     return scale;
   }
 
+  /** Where the bands of a part are cut; one leg with closed eyes has edges of its own. */
+  public BandScale scale(Optional<Part> part) {
+    return part.filter(this::hasOwnScale).isPresent() ? EYES_CLOSED_SCALE : scale;
+  }
+
+  /** Whether this part is cut at edges of its own. */
+  public boolean hasOwnScale(Part part) {
+    return this == ONE_LEG_STAND && part == Part.EYES_CLOSED;
+  }
+
   /** The separately recorded parts; empty for most tests. */
   public List<Part> parts() {
     return parts;
@@ -388,6 +398,8 @@ public enum ScreenTest {
       default -> List.of();
     };
   }
+
+  private static final BandScale EYES_CLOSED_SCALE = atLeast(8, 4);
 
   private static final Set<Part> WORD_PARTS =
       Set.of(

@@ -42,7 +42,12 @@ final class TestBands {
     if (arch.isEmpty() || flatten.isEmpty()) {
       return Band.NOT_MEASURED;
     }
-    return lowered(ScreenTest.TILT_CONTROL.scale().of(arch.get() + flatten.get()), quality);
+    return lowered(
+        screen
+            .scales()
+            .of(ScreenTest.TILT_CONTROL, Optional.empty())
+            .of(arch.get() + flatten.get()),
+        quality);
   }
 
   private static Optional<Double> mean(Screen screen, Part part) {

@@ -19,6 +19,11 @@ public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part
 
   /** The cards of a test, the trail side first in each part. */
   public static List<TestCard> of(ScreenTest test, Handed handed) {
+    return of(test, handed.side(Leg.TRAIL));
+  }
+
+  /** The cards of a test, this side first in each part. */
+  public static List<TestCard> of(ScreenTest test, Side first) {
     List<Optional<Part>> parts = new ArrayList<>();
     if (test.hasWholeNumber() || test.unit() == Unit.WORD) {
       parts.add(Optional.empty());
@@ -30,8 +35,8 @@ public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part
     List<TestCard> cards = new ArrayList<>();
     for (Optional<Part> part : parts) {
       if (test.sided()) {
-        cards.add(new TestCard(test, Optional.of(handed.side(Leg.TRAIL)), part));
-        cards.add(new TestCard(test, Optional.of(handed.side(Leg.LEAD)), part));
+        cards.add(new TestCard(test, Optional.of(first), part));
+        cards.add(new TestCard(test, Optional.of(first.other()), part));
       } else {
         cards.add(new TestCard(test, Optional.empty(), part));
       }

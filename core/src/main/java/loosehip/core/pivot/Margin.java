@@ -2,6 +2,7 @@ package loosehip.core.pivot;
 
 import loosehip.core.body.Angle;
 import loosehip.core.measure.Band;
+import loosehip.core.measure.Normal;
 
 /**
  * Capacity less demand, with the uncertainty of the reading it rests on.

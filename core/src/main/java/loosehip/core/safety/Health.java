@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Side;
+import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
 
 /**
@@ -40,17 +41,25 @@ public record Health(Set<WarningSign> openWarnings, List<NotedCaution> cautions)
   }
 
   /** Why a test may not be taken on a side, or empty when it may. */
-  public Optional<Block> blocks(ScreenTest test, Optional<Side> side) {
-    if (test != ScreenTest.HOP_HOLD) {
-      return Optional.empty();
-    }
+  public Optional<Block> blocks(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    return rules(test, side, part, true).stream().findFirst();
+  }
+
+  /** What to mind while a test is taken that may be taken. */
+  public List<Block> cares(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    return rules(test, side, part, false);
+  }
+
+  private List<Block> rules(
+      ScreenTest test, Optional<Side> side, Optional<Part> part, boolean blocks) {
     return cautions.stream()
-        .filter(c -> !c.cleared())
-        .findFirst()
-        .map(
+        .flatMap(
             c ->
-                new Block(
-                    c.caution(), side, "hops only without any caution: " + c.caution().asked()));
+                TestRule.of(c, test, side, part)
+                    .filter(r -> r.blocks() == blocks)
+                    .map(r -> new Block(c.caution(), side, r.words() + ": " + c.caution().asked()))
+                    .stream())
+        .toList();
   }
 
   /** The same golfer, mirrored. */

@@ -7,6 +7,7 @@ import loosehip.core.Screens;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Direction;
+import loosehip.core.measure.Normal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -88,9 +88,9 @@ class StartRungsTest {
     Optional<Side> left = Optional.of(Side.LEFT);
     Health careful =
         new Health(Set.of(), java.util.List.of(NotedCaution.of(Caution.WRIST, Side.RIGHT)));
-    assertThat(Health.CLEAR.blocks(ScreenTest.HOP_HOLD, left)).isEmpty();
-    assertThat(careful.blocks(ScreenTest.HOP_HOLD, left)).isPresent();
-    assertThat(careful.blocks(ScreenTest.TRUNK_TURN, left)).isEmpty();
+    assertThat(Health.CLEAR.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isEmpty();
+    assertThat(careful.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isPresent();
+    assertThat(careful.blocks(ScreenTest.TRUNK_TURN, left, Optional.empty())).isEmpty();
   }
 
   @Test

@@ -1,11 +1,11 @@
-package loosehip.core.pivot;
+package loosehip.core.measure;
 
 /** The normal distribution function, to better than 1e-7 (Abramowitz and Stegun 1964, 26.2.17). */
-final class Normal {
+public final class Normal {
   private Normal() {}
 
   /** Chance that a standard normal variate is at most {@code z}. */
-  static double cumulative(double z) {
+  public static double cumulative(double z) {
     if (z < 0) {
       return 1 - cumulative(-z);
     }
