@@ -7,7 +7,7 @@
   document.addEventListener("keydown", (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const pad = event.target.closest && event.target.closest("[data-pad-entry]");
-    if (typing(event.target) && !(pad && /^[,ucpx?]$/.test(event.key))) {
+    if (typing(event.target) && !(pad && /^[,ucpxkm?]$/.test(event.key))) {
       if (event.key === "Escape" && event.target.id === "find") {
         event.target.value = "";
         document.getElementById("found").textContent = "";
@@ -25,6 +25,8 @@
       document.getElementById("keys").showModal();
     } else if (event.key === "u" && document.getElementById("undo-form")) {
       document.getElementById("undo-form").requestSubmit();
+    } else if (event.key === "m" && document.querySelector(".modes a:not([aria-current])")) {
+      document.querySelector(".modes a:not([aria-current])").click();
     } else if (event.key === "n" && document.querySelector("[data-all-no]")) {
       document.querySelector("[data-all-no]").requestSubmit();
     } else {

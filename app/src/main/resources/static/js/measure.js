@@ -1,11 +1,10 @@
 "use strict";
-// The bench under one hand: number pad, keys, stopwatch, and the arc that grows while digits come.
+// Run mode under one hand: number pad, keys, and the arc that grows while digits come.
 (function () {
   const form = () => document.getElementById("try-form");
   const entry = () => document.getElementById("entry");
   const touch = window.matchMedia("(pointer: coarse)").matches;
   let inFlight = null;
-  let watch = null;
 
   function typed() {
     const value = parseFloat(entry().value.replace(",", "."));
@@ -66,7 +65,6 @@
     }
     if (hit("[data-void]")) post("/void", {});
     if (hit("[data-pain-open]")) pain();
-    if (hit("[data-stopwatch]")) stopwatch();
     const box = hit("[data-correct]");
     if (box) {
       const label = document.getElementById("entry-label");
@@ -88,23 +86,11 @@
     if (!line.hidden) document.getElementById("pain-level").focus();
   }
 
-  function stopwatch() {
-    const button = document.querySelector("[data-stopwatch]");
-    if (!button) return;
-    if (watch) {
-      clearInterval(watch.timer);
-      entry().value = String(Math.round((performance.now() - watch.from) / 1000));
-      watch = null;
-      button.textContent = "Start stopwatch";
-      entry().focus();
-      return;
-    }
-    const from = performance.now();
-    const tick = () => {
-      button.textContent = "Stop at " + ((performance.now() - from) / 1000).toFixed(1) + " s";
-    };
-    watch = { from, timer: setInterval(tick, 100) };
-    tick();
+  function skip() {
+    const card = document.querySelector("details.skip");
+    if (!card) return;
+    card.open = !card.open;
+    if (card.open) card.querySelector("button").focus();
   }
 
   document.addEventListener("keydown", (event) => {
@@ -122,7 +108,9 @@
     else if (event.key === "x" && entry()) post("/void", {});
     else if (event.key === "c" && entry()) compensation();
     else if (event.key === "p" && entry()) pain();
-    else if (event.key === " " && document.querySelector("[data-stopwatch]")) stopwatch();
+    else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
+    else if (event.key === "k" && !event.target.closest(".skip-card")) skip();
+    else if (event.key === "m" && inEntry) document.querySelector(".modes a:not([aria-current])").click();
     else if (event.key === "Escape" && inEntry) stopCorrecting();
     else if (inEntry && event.key === "u") document.getElementById("undo-form")?.requestSubmit();
     else if (inEntry && event.key === "?") document.getElementById("keys").showModal();

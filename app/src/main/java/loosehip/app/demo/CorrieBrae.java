@@ -14,6 +14,7 @@ import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Visits;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
@@ -37,6 +38,7 @@ class CorrieBrae implements InitializingBean {
   private final CountDownLatch done = new CountDownLatch(1);
   private final Accounts accounts;
   private final Golfers golfers;
+  private final Visits visits;
   private final Journal journal;
   private final Benches benches;
   private final PasswordEncoder passwords;
@@ -45,12 +47,14 @@ class CorrieBrae implements InitializingBean {
   CorrieBrae(
       Accounts accounts,
       Golfers golfers,
+      Visits visits,
       Journal journal,
       Benches benches,
       PasswordEncoder passwords,
       Clock clock) {
     this.accounts = accounts;
     this.golfers = golfers;
+    this.visits = visits;
     this.journal = journal;
     this.benches = benches;
     this.passwords = passwords;
@@ -102,7 +106,7 @@ class CorrieBrae implements InitializingBean {
           if (id.isEmpty()) {
             id = golfers.add(wren, name, on);
           } else {
-            golfers.startVisit(benches.file(wren, id), on);
+            visits.start(wren, benches.file(wren, id), on);
           }
           file = benches.file(wren, id);
         }

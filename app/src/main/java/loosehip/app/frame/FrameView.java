@@ -1,5 +1,6 @@
 package loosehip.app.frame;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.planview.HipGlyph;
@@ -11,10 +12,11 @@ import loosehip.app.planview.PlanView;
  * @param practice the practice's name
  * @param signedIn who is signed in
  * @param demo whether this copy runs on demo data
+ * @param drawnAt when the page was drawn
  * @param golfer the golfer in hand; empty on pages without one
  */
 public record FrameView(
-    String practice, String signedIn, boolean demo, Optional<GolferBar> golfer) {
+    String practice, String signedIn, boolean demo, Instant drawnAt, Optional<GolferBar> golfer) {
 
   /**
    * The golfer in hand.
@@ -28,6 +30,7 @@ public record FrameView(
    * @param stations the seven, in order
    * @param planView the hips from above; empty on refer
    * @param undo what undo would take back
+   * @param others who else has this golfer open
    */
   public record GolferBar(
       String id,
@@ -38,7 +41,8 @@ public record FrameView(
       boolean refer,
       List<StationTab> stations,
       Optional<PlanView> planView,
-      Optional<String> undo) {}
+      Optional<String> undo,
+      List<String> others) {}
 
   /** A caution: what it is, and what follows from it. */
   public record CautionWord(String what, String follows) {}

@@ -1,11 +1,13 @@
 package loosehip.app.frame;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.Settings;
+import loosehip.app.golfer.AtTheBench;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Standing;
 import loosehip.app.planview.HipGlyph;
@@ -26,15 +28,23 @@ import org.springframework.stereotype.Component;
 @Component
 public class Frames {
   private final Settings settings;
+  private final AtTheBench atTheBench;
+  private final Clock clock;
 
-  Frames(Settings settings) {
+  Frames(Settings settings, AtTheBench atTheBench, Clock clock) {
     this.settings = settings;
+    this.atTheBench = atTheBench;
+    this.clock = clock;
   }
 
   /** The frame of a page without a golfer. */
   public FrameView of(Account account) {
     return new FrameView(
-        account.practiceName(), account.shownName(), settings.demo(), Optional.empty());
+        account.practiceName(),
+        account.shownName(),
+        settings.demo(),
+        clock.instant(),
+        Optional.empty());
   }
 
   /** The frame around a station. */
@@ -44,6 +54,7 @@ public class Frames {
         account.practiceName(),
         account.shownName(),
         settings.demo(),
+        clock.instant(),
         Optional.of(
             new FrameView.GolferBar(
                 bench.file().id(),
@@ -60,7 +71,8 @@ public class Frames {
                         b ->
                             PlanViewDrawing.of(
                                 b, bench.assessment().hips(), bench.golfer().handed())),
-                bench.file().lastStep())));
+                bench.file().lastStep(),
+                atTheBench.others(bench.file().id(), account))));
   }
 
   private static String who(Bench bench) {
@@ -132,7 +144,10 @@ public class Frames {
       return "refer";
     }
     if (!bench.consented()) {
-      return "consent first";
+      return bench.guardianMissing() ? "guardian first" : "consent first";
+    }
+    if (bench.closed()) {
+      return "visit closed";
     }
     long asked =
         bench.file().facts().keySet().stream().filter(k -> k.startsWith("warning.")).count();

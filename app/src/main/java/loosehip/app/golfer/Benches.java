@@ -2,10 +2,15 @@ package loosehip.app.golfer;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
+import loosehip.app.store.PracticeValues;
+import loosehip.core.measure.ScreenTest;
 import org.springframework.stereotype.Component;
 
 /** Brings a golfer to the bench, and keeps the lists in step with what was saved. */
@@ -13,11 +18,23 @@ import org.springframework.stereotype.Component;
 public class Benches {
   private final GolferFiles files;
   private final Golfers golfers;
+  private final StandardsShelf standards;
+  private final PracticeValues values;
+  private final AtTheBench atTheBench;
   private final Clock clock;
 
-  Benches(GolferFiles files, Golfers golfers, Clock clock) {
+  Benches(
+      GolferFiles files,
+      Golfers golfers,
+      StandardsShelf standards,
+      PracticeValues values,
+      AtTheBench atTheBench,
+      Clock clock) {
     this.files = files;
     this.golfers = golfers;
+    this.standards = standards;
+    this.values = values;
+    this.atTheBench = atTheBench;
     this.clock = clock;
   }
 
@@ -32,7 +49,19 @@ public class Benches {
 
   /** The golfer, judged as things stand. */
   public Bench open(Account account, String golferId) {
-    return Bench.of(file(account, golferId), LocalDate.now(clock));
+    GolferFile file = file(account, golferId);
+    atTheBench.here(golferId, account);
+    return Bench.of(
+        file, standards.of(account.practiceId()), ownOrder(account), LocalDate.now(clock));
+  }
+
+  /** The running order this person made for themselves; empty when they made none. */
+  public List<ScreenTest> ownOrder(Account account) {
+    return Optional.ofNullable(values.ofPerson(account).get("order.own")).stream()
+        .flatMap(noted -> Arrays.stream(noted.value().split(" ")))
+        .map(ScreenTest::parse)
+        .flatMap(Optional::stream)
+        .toList();
   }
 
   /** The golfer after something was saved; the lists are brought in step. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.Noted;
 import loosehip.app.store.TakenTry;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
@@ -50,11 +51,16 @@ public final class Cases {
 
   /** The case of this file; a plan is wanted once minutes and days are known. */
   public static CaseFile of(GolferFile file, LocalDate today) {
+    return of(file, Standards.SHIPPED, today);
+  }
+
+  /** The same, held against a practice's own standards. */
+  public static CaseFile of(GolferFile file, Standards standards, LocalDate today) {
     return new CaseFile(
         handed(file),
         complaints(file),
         health(file),
-        screen(file.tries(), file),
+        screen(file.tries(), file.facts(), standards),
         setup(file),
         seen(file),
         file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL),
@@ -100,7 +106,7 @@ public final class Cases {
   }
 
   /** The screen that these tries make up. */
-  public static Screen screen(List<TakenTry> tries, GolferFile file) {
+  public static Screen screen(List<TakenTry> tries, Map<String, Noted> facts, Standards standards) {
     Map<Slot, List<TakenTry>> bySlot = new LinkedHashMap<>();
     tries.forEach(t -> bySlot.computeIfAbsent(t.slot(), s -> new ArrayList<>()).add(t));
     List<Reading> readings = new ArrayList<>();
@@ -108,7 +114,7 @@ public final class Cases {
     bySlot.forEach(
         (slot, set) -> {
           if (slot.test().numeric(slot.part())) {
-            readings.add(reading(slot, set, pain(file, slot)));
+            readings.add(reading(slot, set, pain(facts, slot), standards));
           } else {
             set.stream()
                 .filter(t -> !t.voided())
@@ -117,11 +123,11 @@ public final class Cases {
                 .ifPresent(word -> words.put(slot, word));
           }
         });
-    return Screen.of(readings, words);
+    return Screen.of(readings, words, standards.scales());
   }
 
   /** The set these tries make up. Compensations of voided tries are left behind with them. */
-  public static Reading reading(Slot slot, List<TakenTry> set, Pain pain) {
+  private static Reading reading(Slot slot, List<TakenTry> set, Pain pain, Standards standards) {
     Set<Compensation> compensations = new LinkedHashSet<>();
     set.stream()
         .filter(t -> !t.voided())
@@ -135,12 +141,14 @@ public final class Cases {
         method,
         set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList(),
         compensations,
-        pain);
+        pain,
+        standards.deviation(set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER)));
   }
 
   /** Pain noted in a slot. */
-  public static Pain pain(GolferFile file, Slot slot) {
-    return file.value(Topic.PAIN.about(slot.key()))
+  public static Pain pain(Map<String, Noted> facts, Slot slot) {
+    return Optional.ofNullable(facts.get(Topic.PAIN.about(slot.key())))
+        .map(Noted::value)
         .map(
             text -> {
               String[] words = text.split(" ", 2);

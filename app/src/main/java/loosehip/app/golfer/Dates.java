@@ -27,6 +27,11 @@ public final class Dates {
     return "saved " + CLOCK.format(at);
   }
 
+  /** The time of day: {@code 10:42}. */
+  public static String clock(LocalTime at) {
+    return CLOCK.format(at);
+  }
+
   /** A day: {@code 3 Mar 2027}. */
   public static String day(LocalDate date) {
     return DAY.format(date);

@@ -15,6 +15,7 @@ import loosehip.core.link.Rehearsal;
 import loosehip.core.link.SetupFault;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
@@ -45,6 +46,8 @@ public enum Topic {
   HABIT("habit", true, "swing"),
   SCHOOL("school", false, "set-up"),
   PAIN("pain", true, "measure"),
+  SKIP("skip", true, "measure"),
+  BASELINE("baseline", true, "measure"),
   ORDER("order", true, "measure");
 
   private static final int TEXT_MOST = 400;
@@ -104,7 +107,7 @@ public enum Topic {
   private boolean knows(String about) {
     return switch (this) {
       case WHO -> List.of("birth-year", "handed", "height", "guardian", "history").contains(about);
-      case CONSENT, SCHOOL, ORDER -> about.isEmpty();
+      case CONSENT, SCHOOL, ORDER, BASELINE -> about.isEmpty();
       case COMPLAINT -> Complaint.parse(about).isPresent();
       case CAUTION, CAUTION_NOTE, CLEARED_CAUTION -> Caution.parse(about).isPresent();
       case WISH ->
@@ -117,6 +120,7 @@ public enum Topic {
       case FAULT, REHEARSAL -> PivotFault.parse(about).isPresent();
       case HABIT -> Habit.parse(about).isPresent();
       case PAIN -> Slot.parse(about).isPresent();
+      case SKIP -> TestCard.parse(about).isPresent();
     };
   }
 
@@ -158,7 +162,7 @@ public enum Topic {
       case SETUP_FAULT, FAULT -> oneOf(Level.parse(value));
       case REHEARSAL -> oneOf(Rehearsal.parse(value));
       case SCHOOL -> oneOf(School.parse(value));
-      case ORDER -> oneOf(RunningOrder.parse(value));
+      case ORDER -> oneOf(Optional.of(value).filter(RunningOrder::known));
       case WARNING ->
           oneOf(value.equals("yes") || value.equals("no") ? Optional.of(value) : Optional.empty());
       case PAIN ->

@@ -1,23 +1,35 @@
 package loosehip.app.measure;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Cases;
 import loosehip.app.golfer.Dates;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.TakenTry;
+import loosehip.core.body.Side;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.Change;
+import loosehip.core.measure.Direction;
 import loosehip.core.measure.ErrorModel;
+import loosehip.core.measure.LegSlack;
 import loosehip.core.measure.Measurement;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
 
 /** Says what the tries of a card amount to. */
 final class Results {
+  /** A true change of more than so many degrees is worth speaking of (ours). */
+  private static final double WORTH_SPEAKING_OF = 5;
+
+  private static final double NOTABLE_SIDE_DIFFERENCE = 10;
+
   private final Bench bench;
 
   Results(Bench bench) {
@@ -40,17 +52,19 @@ final class Results {
         band.word(),
         "",
         "",
+        "",
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        "",
+        List.of());
   }
 
   private TestView.Result numbers(Slot slot, Measurement m) {
     Optional<Measurement> other =
         slot.side().flatMap(s -> bench.golfer().screen().measurement(slot.mirrored()));
-    Optional<GolferFile.EarlierVisit> visit =
-        bench.file().earlier().stream().filter(v -> before(v, slot).isPresent()).findFirst();
+    Optional<GolferFile.EarlierVisit> visit = comparedWith(slot);
     Optional<Measurement> before = visit.flatMap(v -> before(v, slot));
     String unit = slot.test().unit().sign();
     return new TestView.Result(
@@ -60,50 +74,135 @@ final class Results {
             ? ""
             : String.format(Locale.ROOT, "± %.1f", m.standardError()),
         m.stoppedByPain() ? "stopped by pain" : verdict(slot, m),
+        ruler(slot),
         other.map(
             o -> bench.spoken(slot.side().orElseThrow().other()) + " is " + shown(slot, o.mean())),
-        other.map(o -> apart(m, o)),
-        before.map(
-            b -> "last time " + shown(slot, b.mean()) + " on " + Dates.day(visit.get().on())),
-        before.map(b -> change(b, m)));
+        other.map(o -> apart(slot, m, o)),
+        before.map(b -> said(visit.get()) + shown(slot, b.mean()) + " on " + day(visit.get())),
+        before.map(b -> change(b, m)),
+        before.filter(b -> slot.test().unit() == Unit.DEGREES).map(b -> chance(b, m)).orElse(""),
+        hips(slot));
+  }
+
+  /** The visit chosen to compare with, or the latest one that has this slot. */
+  private Optional<GolferFile.EarlierVisit> comparedWith(Slot slot) {
+    return bench
+        .file()
+        .baseline()
+        .filter(v -> before(v, slot).isPresent())
+        .or(
+            () ->
+                bench.file().earlier().stream()
+                    .filter(v -> before(v, slot).isPresent())
+                    .findFirst());
+  }
+
+  private String said(GolferFile.EarlierVisit visit) {
+    return bench.file().baseline().filter(visit::equals).isPresent() ? "then " : "last time ";
+  }
+
+  private static String day(GolferFile.EarlierVisit visit) {
+    return Dates.day(visit.on());
   }
 
   private Optional<Measurement> before(GolferFile.EarlierVisit visit, Slot slot) {
-    return Cases.screen(visit.tries(), bench.file()).measurement(slot);
+    return bench.screen(visit).measurement(slot);
   }
 
   /** The band in words, and the edge it is held against. */
   private String verdict(Slot slot, Measurement m) {
-    BandScale scale = slot.test().scale();
-    String pattern =
-        slot.test().measuresHipTurn()
-            ? slot.side()
-                .flatMap(s -> bench.golfer().screen().arcPattern(s))
-                .filter(ArcPattern::shifted)
-                .map(a -> "; " + a.word() + ": set-up first, no end-range stretching")
-                .orElse("")
-            : "";
+    BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
     return switch (m.band()) {
-          case ENOUGH -> "enough";
-          case CLOSE -> "close to " + plain(scale.enough());
-          case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + plain(scale.close());
-          case NOT_MEASURED -> "";
-        }
-        + pattern;
+      case ENOUGH -> "enough";
+      case CLOSE -> "close to " + plain(scale.enough());
+      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + plain(scale.close());
+      case NOT_MEASURED -> "";
+    };
   }
 
-  private static String apart(Measurement m, Measurement other) {
+  /** Whose scatter the error rests on; both are named once there are tries to know it by. */
+  private String ruler(Slot slot) {
+    Optional<TakenTry> last = bench.file().tries(slot).stream().reduce((a, b) -> b);
+    if (slot.test().unit() != Unit.DEGREES || last.isEmpty()) {
+      return "";
+    }
+    Method method = last.get().method().orElse(Method.INCLINOMETER);
+    double byDefault = bench.standards().defaultDeviation(method);
+    Optional<OwnRepeatability> own = bench.standards().own(last.get().byId(), method);
+    if (own.isEmpty()) {
+      return String.format(Locale.ROOT, "one try ± %s by %s", plain(byDefault), method.word());
+    }
+    String mine =
+        String.format(
+            Locale.ROOT,
+            "%s's own %.1f (%d degrees of freedom)",
+            last.get().by(),
+            own.get().deviation(),
+            own.get().freedom());
+    return own.get().takesOver()
+        ? "one try ± " + mine + " in use; default " + plain(byDefault)
+        : "one try ± " + plain(byDefault) + " in use; " + mine + ", used from 20";
+  }
+
+  private String apart(Slot slot, Measurement m, Measurement other) {
     double size = Math.abs(m.mean() - other.mean());
     double ruler = ErrorModel.minimalDetectableChange(m.standardError(), other.standardError());
-    return Math.round(size)
-        + " apart: "
-        + (size > ruler ? "more than the ruler" : "within the ruler");
+    boolean angle = slot.test().unit() == Unit.DEGREES;
+    String verdict =
+        size <= ruler
+            ? "within the ruler"
+            : angle && size < NOTABLE_SIDE_DIFFERENCE
+                ? "more than the ruler, too small to matter"
+                : "more than the ruler";
+    return Math.round(size) + " apart: " + verdict;
   }
 
   private static String change(Measurement before, Measurement now) {
     Change change =
         ErrorModel.change(before.mean(), before.standardError(), now.mean(), now.standardError());
     return String.format(Locale.ROOT, "%+.1f, %s", now.mean() - before.mean(), change.word());
+  }
+
+  private static String chance(Measurement before, Measurement now) {
+    double chance =
+        ErrorModel.chanceBeyond(
+            before.mean(),
+            before.standardError(),
+            now.mean(),
+            now.standardError(),
+            WORTH_SPEAKING_OF);
+    return String.format(
+        Locale.ROOT,
+        "real from %.1f; %.0f %% chance that the true change is more than 5°",
+        ErrorModel.minimalDetectableChange(before.standardError(), now.standardError()),
+        100 * chance);
+  }
+
+  private List<TestView.Said> hips(Slot slot) {
+    List<TestView.Said> said = new ArrayList<>();
+    Optional<Side> side = slot.side().filter(s -> slot.test().measuresHipTurn());
+    if (side.isEmpty()) {
+      return said;
+    }
+    bench
+        .golfer()
+        .screen()
+        .arcPattern(side.get())
+        .filter(a -> a != ArcPattern.BALANCED)
+        .ifPresent(a -> said.add(new TestView.Said(a.word(), a.follows())));
+    Optional<Direction> direction = slot.direction();
+    direction
+        .flatMap(d -> LegSlack.of(bench.golfer().screen(), side.get(), d))
+        .filter(l -> l.kind() != LegSlack.Kind.USUAL)
+        .ifPresent(
+            l ->
+                said.add(
+                    new TestView.Said(
+                        l.kind().words()
+                            + String.format(
+                                Locale.ROOT, " (whole leg less hip: %.0f)", l.degrees()),
+                        l.kind().follows())));
+    return said;
   }
 
   private static String shown(Slot slot, double value) {

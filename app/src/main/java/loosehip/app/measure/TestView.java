@@ -27,6 +27,9 @@ import loosehip.core.measure.Method;
  * @param next key of the card after, if any
  * @param nextTitle its title
  * @param minutesLeft minutes of tests still to take
+ * @param skipped why the card was skipped; empty when it was not, or was taken after all
+ * @param blocked why it may not be taken
+ * @param cares what to mind while taking it
  * @param live what changes with every try
  */
 public record TestView(
@@ -48,11 +51,14 @@ public record TestView(
     Optional<String> next,
     String nextTitle,
     int minutesLeft,
+    Optional<String> skipped,
+    Optional<String> blocked,
+    List<String> cares,
     Live live) {
 
   /** A card in the strip: its key, title, state, and whether a new position starts before it. */
   public record OrderMark(
-      String key, String title, boolean done, boolean now, boolean newPosition) {}
+      String key, String title, boolean done, boolean left, boolean now, boolean newPosition) {}
 
   /**
    * What changes with every try.
@@ -100,14 +106,34 @@ public record TestView(
   /** A question answered by a word. */
   public record WordRow(String slot, String question, List<String> options, String chosen) {}
 
-  /** The result so far, in words. */
+  /**
+   * The result so far, in words.
+   *
+   * @param band the band's id
+   * @param mean with its unit
+   * @param error plus or minus, one standard error
+   * @param verdict the band in words, and the edge it is held against
+   * @param ruler whose scatter the error rests on; empty when it is not an angle
+   * @param otherSide the other side's mean
+   * @param apart how far apart the sides are, against their own ruler
+   * @param before the earlier result compared with
+   * @param change how much changed, and whether that is real
+   * @param chance the chance that the true change is more than 5 degrees
+   * @param hips what the hip's readings say together, and what follows
+   */
   public record Result(
       String band,
       String mean,
       String error,
       String verdict,
+      String ruler,
       Optional<String> otherSide,
       Optional<String> apart,
       Optional<String> before,
-      Optional<String> change) {}
+      Optional<String> change,
+      String chance,
+      List<Said> hips) {}
+
+  /** Something readings say together, and what follows from it. */
+  public record Said(String words, String follows) {}
 }

@@ -27,6 +27,7 @@ import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
+import loosehip.core.safety.Block;
 import org.springframework.stereotype.Component;
 
 /** Builds the view of one test from the golfer in hand. */
@@ -46,12 +47,17 @@ class TestViews {
   /** What the last entry left behind: what was typed, and what is to be said about it. */
   record Entry(String typed, String correcting, String confirm, String problem) {
     static final Entry NONE = new Entry("", "", "", "");
+
+    /** Nothing typed stays; this is what went wrong. */
+    static Entry problem(String words) {
+      return new Entry("", "", "", words);
+    }
   }
 
   /** The card asked for, or the first not yet taken. */
   static TestCard card(Bench bench, Optional<String> key, Optional<String> test) {
     Handed handed = bench.golfer().handed();
-    List<TestCard> cards = bench.order().cards(handed);
+    List<TestCard> cards = bench.cards();
     Optional<TestCard> asked =
         key.flatMap(k -> all(handed).stream().filter(c -> c.key().equals(k)).findFirst());
     if (asked.isPresent()) {
@@ -63,8 +69,22 @@ class TestViews {
         .filter(c -> !c.taken(bench.golfer().screen()))
         .findFirst()
         .or(() -> ofTest.stream().findFirst())
-        .or(() -> cards.stream().filter(c -> !c.taken(bench.golfer().screen())).findFirst())
+        .or(() -> cards.stream().filter(c -> open(bench, c)).findFirst())
         .orElse(cards.get(0));
+  }
+
+  /** Whether a card still waits: not taken, not skipped, not blocked. */
+  private static boolean open(Bench bench, TestCard card) {
+    return !card.taken(bench.golfer().screen())
+        && bench.skipped(card).isEmpty()
+        && bench.blocked(card).isEmpty();
+  }
+
+  /** The card after this one in the running order; empty at its end. */
+  static Optional<TestCard> after(Bench bench, TestCard card) {
+    List<TestCard> cards = bench.cards();
+    int at = cards.indexOf(card);
+    return at >= 0 && at < cards.size() - 1 ? Optional.of(cards.get(at + 1)) : Optional.empty();
   }
 
   private static List<TestCard> all(Handed handed) {
@@ -75,11 +95,10 @@ class TestViews {
 
   TestView view(Bench bench, TestCard card, Entry entry) {
     Handed handed = bench.golfer().handed();
-    List<TestCard> cards = bench.order().cards(handed);
+    List<TestCard> cards = bench.cards();
     int at = cards.indexOf(card);
     Optional<TestCard> before = at > 0 ? Optional.of(cards.get(at - 1)) : Optional.empty();
-    Optional<TestCard> after =
-        at >= 0 && at < cards.size() - 1 ? Optional.of(cards.get(at + 1)) : Optional.empty();
+    Optional<TestCard> after = after(bench, card);
     boolean turned = card.side().filter(s -> s == Side.LEFT).isPresent();
     String name = Instructions.name(card);
     return new TestView(
@@ -88,7 +107,7 @@ class TestViews {
         meta(card),
         card.side().map(bench::spoken),
         card.side().map(s -> handed.leg(s).id()).orElse(""),
-        card.side().map(s -> handed.leg(s) == Leg.TRAIL ? "side 1 of 2" : "side 2 of 2").orElse(""),
+        ofSides(bench, card),
         instructions.of(card),
         figures.find(name).or(() -> figures.find(card.test().id())),
         turned,
@@ -100,11 +119,27 @@ class TestViews {
         before.map(c -> following(bench, card, c)).orElse(""),
         after.map(TestCard::key),
         after.map(c -> following(bench, card, c)).orElse(""),
-        bench.order().minutesLeft(bench.golfer().screen(), handed),
+        bench.minutesLeft(),
+        bench.skipped(card).filter(why -> !card.taken(bench.golfer().screen())),
+        bench.blocked(card).map(Block::words),
+        bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
+            .map(Block::words)
+            .toList(),
         live(bench, card, entry));
   }
 
-  private static String title(TestCard card) {
+  /** Which side of two this is; the weaker one by earlier results comes first. */
+  private static String ofSides(Bench bench, TestCard card) {
+    if (card.side().isEmpty()) {
+      return "";
+    }
+    Optional<Side> weaker = Optional.ofNullable(bench.firstSides().get(card.test()));
+    Side first = weaker.orElse(bench.golfer().handed().side(Leg.TRAIL));
+    String which = card.side().get() == first ? "side 1 of 2" : "side 2 of 2";
+    return which + (weaker.equals(card.side()) ? ", weaker last time" : "");
+  }
+
+  static String title(TestCard card) {
     return card.test().title() + card.part().map(p -> ", " + p.word()).orElse("");
   }
 
@@ -169,6 +204,7 @@ class TestViews {
               card.key(),
               titled(bench, card),
               card.taken(bench.golfer().screen()),
+              bench.skipped(card).isPresent() || bench.blocked(card).isPresent(),
               card.equals(now),
               turn));
       last = card;
@@ -179,8 +215,8 @@ class TestViews {
   TestView.Live live(Bench bench, TestCard card, Entry entry) {
     List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
     List<TestView.TryBox> boxes = taken.stream().map(t -> box(card.test().unit(), t)).toList();
-    Pain pain = card.numbers().map(s -> Cases.pain(bench.file(), s)).orElse(Pain.NONE);
-    Optional<Method> method = method(bench, card, taken);
+    Pain pain = card.numbers().map(s -> Cases.pain(bench.file().facts(), s)).orElse(Pain.NONE);
+    Optional<Method> method = method(bench, card);
     boolean full = taken.size() >= Reading.MOST_TRIES;
     Optional<Reading> set = card.numbers().flatMap(s -> bench.golfer().screen().reading(s));
     return new TestView.Live(
@@ -215,7 +251,7 @@ class TestViews {
     return full ? "five are taken" : ORDINALS[taken.size()];
   }
 
-  private static TestView.TryBox box(Unit unit, TakenTry taken) {
+  static TestView.TryBox box(Unit unit, TakenTry taken) {
     double value = taken.value().orElse(0.0);
     String why = String.join(", ", taken.compensations().stream().map(Compensation::word).toList());
     return new TestView.TryBox(
@@ -226,10 +262,12 @@ class TestViews {
         taken.voided() && why.isEmpty() ? "voided" : why);
   }
 
-  private static Optional<Method> method(Bench bench, TestCard card, List<TakenTry> taken) {
+  /** The method to offer: the one used in this set, in this test, or at the last visit. */
+  static Optional<Method> method(Bench bench, TestCard card) {
     if (card.test().methods().isEmpty()) {
       return Optional.empty();
     }
+    List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
     Optional<Method> last =
         taken.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
     return last.or(
@@ -250,7 +288,7 @@ class TestViews {
         .or(() -> Optional.of(card.test().methods().get(0)));
   }
 
-  private static List<TestView.WordRow> words(Bench bench, TestCard card) {
+  static List<TestView.WordRow> words(Bench bench, TestCard card) {
     return card.words().stream().map(slot -> row(bench, slot)).toList();
   }
 
@@ -267,7 +305,7 @@ class TestViews {
         bench.golfer().screen().word(slot).orElse(""));
   }
 
-  private static String advice(Optional<Reading> set, Pain pain, Bench bench, TestCard card) {
+  static String advice(Optional<Reading> set, Pain pain, Bench bench, TestCard card) {
     if (pain.stops()) {
       return "Stopped by pain"
           + (pain.site().isBlank() ? "" : " (" + pain.site() + ")")
@@ -279,11 +317,6 @@ class TestViews {
           "The tries lie %.1f° apart: take another, or void the odd one (x).",
           set.get().spread());
     }
-    return bench
-        .golfer()
-        .health()
-        .blocks(card.test(), card.side())
-        .map(b -> "Not today: " + b.words())
-        .orElse("");
+    return bench.blocked(card).map(b -> "Not today: " + b.words()).orElse("");
   }
 }

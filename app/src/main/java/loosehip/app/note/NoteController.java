@@ -56,6 +56,10 @@ class NoteController {
     if (problem.isEmpty() && kind.get() != Topic.CONSENT && file.value("consent").isEmpty()) {
       problem = Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
     }
+    if (problem.isEmpty() && kind.get().ofVisit() && file.closed().isPresent()) {
+      problem =
+          Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
+    }
     if (problem.isEmpty() && kind.get() == Topic.WARNING && takesBack(file, topic, value)) {
       problem =
           Optional.of(

@@ -10,6 +10,7 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.HexFormat;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -100,6 +101,25 @@ public class Accounts {
             addAccount(
                 db, addPractice(db, practice), signInName, shownName, passwordHash, "owner"));
     return bySignInName(signInName).orElseThrow();
+  }
+
+  /** Adds a helper to the practice of somebody. */
+  public Account addHelper(
+      Account owner, String shownName, String signInName, String passwordHash) {
+    database.write(
+        db -> addAccount(db, owner.practiceId(), signInName, shownName, passwordHash, "helper"));
+    return bySignInName(signInName).orElseThrow();
+  }
+
+  /** Everybody who signs in to the practice: id and shown name. */
+  public Map<String, String> people(String practiceId) {
+    return database
+        .read()
+        .select(ACCOUNT.ID, ACCOUNT.SHOWN_NAME)
+        .from(ACCOUNT)
+        .where(ACCOUNT.PRACTICE_ID.eq(practiceId))
+        .orderBy(ACCOUNT.CREATED_AT)
+        .fetchMap(ACCOUNT.ID, ACCOUNT.SHOWN_NAME);
   }
 
   private String addPractice(DSLContext db, String name) {

@@ -37,7 +37,7 @@ public class GolferExports {
               all.put(
                   "visits",
                   rows(
-                      db.select(VISIT.ID, VISIT.NUMBER, VISIT.STARTED_AT)
+                      db.select(VISIT.ID, VISIT.NUMBER, VISIT.STARTED_AT, VISIT.CLOSED_AT)
                           .from(VISIT)
                           .where(VISIT.GOLFER_ID.eq(golferId))
                           .orderBy(VISIT.NUMBER)

@@ -12,12 +12,14 @@ import loosehip.core.measure.Slot;
  * @param id the golfer
  * @param name the golfer's name
  * @param visitId the visit looked at
- * @param visitNumber 1 for the first
+ * @param visitNumber which visit it is by date, 1 for the first
  * @param visitOn its date
+ * @param closed who closed the visit; empty while it is open
  * @param facts noted facts by topic: the golfer's own and this visit's
  * @param tries tries of this visit, in order within each slot
  * @param lastStep what undo would take back
- * @param earlier earlier visits, the newest first
+ * @param earlier the latest earlier visits, the newest first, at most {@link #EARLIER_AT_HAND}, and
+ *     the one chosen to be compared with
  */
 public record GolferFile(
     String id,
@@ -25,17 +27,27 @@ public record GolferFile(
     String visitId,
     int visitNumber,
     LocalDate visitOn,
+    Optional<Visits.Closed> closed,
     Map<String, Noted> facts,
     List<TakenTry> tries,
     Optional<String> lastStep,
     List<EarlierVisit> earlier) {
+  /** So many earlier visits are kept at hand; older ones are read when they are compared. */
+  public static final int EARLIER_AT_HAND = 6;
 
-  /** A visit before this one. */
-  public record EarlierVisit(String visitId, LocalDate on, List<TakenTry> tries) {}
+  /** A visit before this one, with the facts noted at it. */
+  public record EarlierVisit(
+      String visitId, LocalDate on, Map<String, Noted> facts, List<TakenTry> tries) {}
 
   /** The value of a topic, if noted. */
   public Optional<String> value(String topic) {
     return Optional.ofNullable(facts.get(topic)).map(Noted::value);
+  }
+
+  /** The earlier visit chosen to be compared with; empty when the latest one serves. */
+  public Optional<EarlierVisit> baseline() {
+    return value("baseline")
+        .flatMap(id -> earlier.stream().filter(v -> v.visitId().equals(id)).findFirst());
   }
 
   /** The tries in one slot, in order. */

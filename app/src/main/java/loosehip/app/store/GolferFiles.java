@@ -1,5 +1,6 @@
 package loosehip.app.store;
 
+import static loosehip.app.store.GolferFile.EARLIER_AT_HAND;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
@@ -18,12 +19,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.app.store.generated.tables.records.VisitRecord;
+import loosehip.app.store.generated.tables.records.GolferRecord;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.SelectLimitStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -45,73 +47,177 @@ public class GolferFiles {
         .where(GOLFER.ID.eq(golferId))
         .and(GOLFER.PRACTICE_ID.eq(practiceId))
         .fetchOptional()
-        .map(
-            golfer -> {
-              List<VisitRecord> visits =
-                  db.selectFrom(VISIT)
-                      .where(VISIT.GOLFER_ID.eq(golferId))
-                      .orderBy(VISIT.NUMBER.desc())
-                      .fetch();
-              VisitRecord visit = visits.get(0);
-              Map<String, List<TakenTry>> tries = tries(db, golferId);
-              return new GolferFile(
-                  golfer.getId(),
-                  golfer.getName(),
-                  visit.getId(),
-                  visit.getNumber(),
-                  day(visit.getStartedAt()),
-                  facts(db, golferId, visit.getId()),
-                  tries.getOrDefault(visit.getId(), List.of()),
-                  lastStep(db, golferId),
-                  visits.stream()
-                      .skip(1)
-                      .map(
-                          v ->
-                              new GolferFile.EarlierVisit(
-                                  v.getId(),
-                                  day(v.getStartedAt()),
-                                  tries.getOrDefault(v.getId(), List.of())))
-                      .toList());
-            });
+        .map(golfer -> at(db, golfer));
+  }
+
+  private GolferFile at(DSLContext db, GolferRecord golfer) {
+    List<Record> visits = visits(db, golfer.getId()).limit(1 + EARLIER_AT_HAND).fetch(r -> r);
+    List<String> ids = visits.stream().map(v -> v.get(VISIT.ID)).toList();
+    Map<String, List<TakenTry>> tries = tries(db, ids);
+    Map<String, Map<String, Noted>> facts = facts(db, golfer.getId(), ids);
+    Record visit = visits.get(0);
+    Map<String, Noted> now = new HashMap<>(facts.getOrDefault("", Map.of()));
+    now.putAll(facts.getOrDefault(ids.get(0), Map.of()));
+    List<GolferFile.EarlierVisit> earlier =
+        new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
+    Optional.ofNullable(now.get("baseline"))
+        .map(Noted::value)
+        .filter(chosen -> !ids.contains(chosen))
+        .flatMap(chosen -> visit(golfer.getId(), chosen))
+        .ifPresent(earlier::add);
+    return new GolferFile(
+        golfer.getId(),
+        golfer.getName(),
+        ids.get(0),
+        db.fetchCount(VISIT, VISIT.GOLFER_ID.eq(golfer.getId())),
+        day(visit.get(VISIT.STARTED_AT)),
+        Visits.closed(visit),
+        now,
+        tries.getOrDefault(ids.get(0), List.of()),
+        lastStep(db, golfer.getId()),
+        earlier);
+  }
+
+  private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {
+    return db.select(VISIT.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(VISIT)
+        .leftJoin(ACCOUNT)
+        .on(ACCOUNT.ID.eq(VISIT.CLOSED_BY))
+        .where(VISIT.GOLFER_ID.eq(golferId))
+        .orderBy(VISIT.STARTED_AT.desc(), VISIT.NUMBER.desc());
+  }
+
+  private GolferFile.EarlierVisit earlier(
+      Record visit, Map<String, Map<String, Noted>> facts, Map<String, List<TakenTry>> tries) {
+    String id = visit.get(VISIT.ID);
+    return new GolferFile.EarlierVisit(
+        id,
+        day(visit.get(VISIT.STARTED_AT)),
+        facts.getOrDefault(id, Map.of()),
+        tries.getOrDefault(id, List.of()));
+  }
+
+  /** Any visit of a golfer, to be looked back at; empty when the golfer has no such visit. */
+  public Optional<GolferFile.EarlierVisit> visit(String golferId, String visitId) {
+    DSLContext db = database.read();
+    return db.select(VISIT.asterisk())
+        .from(VISIT)
+        .where(VISIT.ID.eq(visitId))
+        .and(VISIT.GOLFER_ID.eq(golferId))
+        .fetchOptional()
+        .map(v -> earlier(v, facts(db, golferId, List.of(visitId)), tries(db, List.of(visitId))));
+  }
+
+  /**
+   * Everything that ever happened to the tries of a slot at this visit, the oldest first.
+   *
+   * @param at when
+   * @param by who
+   * @param ordinal which try
+   * @param said the number or word
+   * @param voided whether it was put in voided
+   * @param withdrawn whether it was taken back
+   * @param corrects whether it took the place of an earlier row
+   */
+  public record TryEvent(
+      Instant at,
+      String by,
+      int ordinal,
+      String said,
+      boolean voided,
+      boolean withdrawn,
+      boolean corrects) {}
+
+  /** The history of a slot at this visit. */
+  public List<TryEvent> history(GolferFile file, Slot slot) {
+    return database
+        .read()
+        .select(READING.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(READING)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(READING.TAKEN_BY))
+        .where(READING.VISIT_ID.eq(file.visitId()))
+        .and(READING.SLOT.eq(slot.key()))
+        .orderBy(READING.TAKEN_AT, READING.ORDINAL)
+        .fetch(
+            r ->
+                new TryEvent(
+                    Instant.parse(r.get(READING.TAKEN_AT)),
+                    r.get(ACCOUNT.SHOWN_NAME),
+                    r.get(READING.ORDINAL),
+                    Optional.ofNullable(r.get(READING.VALUE))
+                        .map(String::valueOf)
+                        .map(v -> v.replaceFirst("\\.0$", ""))
+                        .or(() -> Optional.ofNullable(r.get(READING.WORD)))
+                        .orElse(""),
+                    r.get(READING.VOIDED) == 1,
+                    r.get(READING.WITHDRAWN) == 1,
+                    r.get(READING.SUPERSEDES) != null));
+  }
+
+  /** The newest thing somebody else wrote at this visit, if anything: who and when. */
+  public Optional<Golfers.LastAccess> newestByOthers(GolferFile file, String accountId) {
+    return database
+        .read()
+        .select(READING.TAKEN_AT, ACCOUNT.SHOWN_NAME)
+        .from(READING)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(READING.TAKEN_BY))
+        .where(READING.VISIT_ID.eq(file.visitId()))
+        .and(READING.TAKEN_BY.ne(accountId))
+        .unionAll(
+            DSL.select(OBSERVATION.NOTED_AT, ACCOUNT.SHOWN_NAME)
+                .from(OBSERVATION)
+                .join(ACCOUNT)
+                .on(ACCOUNT.ID.eq(OBSERVATION.NOTED_BY))
+                .where(OBSERVATION.GOLFER_ID.eq(file.id()))
+                .and(OBSERVATION.NOTED_BY.ne(accountId)))
+        .orderBy(DSL.inline(1).desc())
+        .limit(1)
+        .fetchOptional(r -> new Golfers.LastAccess(Instant.parse(r.value1()), r.value2()));
   }
 
   private LocalDate day(String at) {
     return LocalDate.ofInstant(Instant.parse(at), clock.getZone());
   }
 
-  private static Map<String, Noted> facts(DSLContext db, String golferId, String visitId) {
+  /** Facts by visit and topic; the golfer's own for good stand under the empty visit. */
+  private static Map<String, Map<String, Noted>> facts(
+      DSLContext db, String golferId, List<String> visitIds) {
     var later = OBSERVATION.as("later");
-    Map<String, Noted> facts = new HashMap<>();
+    Map<String, Map<String, Noted>> facts = new HashMap<>();
     db.select(OBSERVATION.asterisk(), ACCOUNT.SHOWN_NAME)
         .from(OBSERVATION)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(OBSERVATION.NOTED_BY))
         .where(OBSERVATION.GOLFER_ID.eq(golferId))
-        .and(OBSERVATION.VISIT_ID.isNull().or(OBSERVATION.VISIT_ID.eq(visitId)))
+        .and(OBSERVATION.VISIT_ID.isNull().or(OBSERVATION.VISIT_ID.in(visitIds)))
         .and(OBSERVATION.VALUE.isNotNull())
         .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OBSERVATION.ID)))
         .forEach(
             r ->
-                facts.put(
-                    r.get(OBSERVATION.TOPIC),
-                    new Noted(
-                        r.get(OBSERVATION.ID),
-                        r.get(OBSERVATION.VALUE),
-                        Instant.parse(r.get(OBSERVATION.NOTED_AT)),
-                        r.get(ACCOUNT.SHOWN_NAME))));
+                facts
+                    .computeIfAbsent(
+                        Optional.ofNullable(r.get(OBSERVATION.VISIT_ID)).orElse(""),
+                        v -> new HashMap<>())
+                    .put(
+                        r.get(OBSERVATION.TOPIC),
+                        new Noted(
+                            r.get(OBSERVATION.ID),
+                            r.get(OBSERVATION.VALUE),
+                            Instant.parse(r.get(OBSERVATION.NOTED_AT)),
+                            r.get(ACCOUNT.SHOWN_NAME))));
     return facts;
   }
 
-  private static Map<String, List<TakenTry>> tries(DSLContext db, String golferId) {
+  private static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
     var later = READING.as("later");
     Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
     db.select(READING.asterisk(), ACCOUNT.SHOWN_NAME)
         .from(READING)
-        .join(VISIT)
-        .on(VISIT.ID.eq(READING.VISIT_ID))
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(READING.TAKEN_BY))
-        .where(VISIT.GOLFER_ID.eq(golferId))
+        .where(READING.VISIT_ID.in(visitIds))
         .and(READING.WITHDRAWN.eq(0))
         .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
         .orderBy(READING.SLOT, READING.ORDINAL)
@@ -137,6 +243,7 @@ public class GolferFiles {
         compensations(r.get(READING.COMPENSATIONS)),
         r.get(READING.VOIDED) == 1,
         Instant.parse(r.get(READING.TAKEN_AT)),
+        r.get(READING.TAKEN_BY),
         r.get(ACCOUNT.SHOWN_NAME));
   }
 

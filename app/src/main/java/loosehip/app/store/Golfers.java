@@ -3,18 +3,15 @@ package loosehip.app.store;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GLANCE;
 import static loosehip.app.store.generated.Tables.GOLFER;
-import static loosehip.app.store.generated.Tables.VISIT;
 
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.jooq.Condition;
-import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -96,7 +93,7 @@ public class Golfers {
               .set(GOLFER.NAME_KEY, key(name))
               .set(GOLFER.CREATED_AT, Instant.now(clock).toString())
               .execute();
-          addVisit(db, id, 1, on);
+          Visits.add(db, id, on);
           return db.insertInto(GLANCE)
               .set(GLANCE.GOLFER_ID, id)
               .set(GLANCE.HANDED, "right")
@@ -106,20 +103,6 @@ public class Golfers {
               .execute();
         });
     return id;
-  }
-
-  /** Starts another visit of the golfer. */
-  public void startVisit(GolferFile file, LocalDate on) {
-    database.write(db -> addVisit(db, file.id(), file.visitNumber() + 1, on));
-  }
-
-  private static int addVisit(DSLContext db, String golferId, int number, LocalDate on) {
-    return db.insertInto(VISIT)
-        .set(VISIT.ID, Ids.fresh())
-        .set(VISIT.GOLFER_ID, golferId)
-        .set(VISIT.NUMBER, number)
-        .set(VISIT.STARTED_AT, on.atTime(9, 0).toInstant(ZoneOffset.UTC).toString())
-        .execute();
   }
 
   /** Gives a golfer another name. */

@@ -19,6 +19,7 @@ import loosehip.core.measure.Slot;
  * @param compensations seen in this try
  * @param voided whether it is dropped from the mean
  * @param at when it was taken
+ * @param byId account of whoever took it
  * @param by who took it
  */
 public record TakenTry(
@@ -31,4 +32,5 @@ public record TakenTry(
     Set<Compensation> compensations,
     boolean voided,
     Instant at,
+    String byId,
     String by) {}

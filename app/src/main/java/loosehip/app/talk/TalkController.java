@@ -75,25 +75,14 @@ class TalkController {
     return Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18 || minor).toList();
   }
 
-  /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
-  @PostMapping("/golfers/{id}/visits")
-  String startVisit(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    boolean waits = bench.golfer().health().refer();
-    if (!waits && bench.file().visitOn().isBefore(bench.today())) {
-      golfers.startVisit(bench.file(), bench.today());
-    }
-    benches.saved(user.account(), id);
-    return "redirect:/golfers/" + id + "/talk";
-  }
-
   /** Answers every warning-sign question not yet answered with no. */
   @PostMapping("/golfers/{id}/talk/all-no")
   String allNo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
     for (WarningSign sign : WarningSign.values()) {
       String topic = Topic.WARNING.about(sign.id());
-      if (file.value("consent").isPresent() && file.value(topic).isEmpty()) {
+      boolean open = file.closed().isEmpty() && file.value("consent").isPresent();
+      if (open && file.value(topic).isEmpty()) {
         journal.note(
             file, user.account(), topic, Optional.of("no"), true, "no: " + sign.id(), "talk");
       }

@@ -3,8 +3,10 @@ package loosehip.app.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import loosehip.app.Settings;
+import loosehip.app.golfer.AtTheBench;
 import loosehip.app.golfer.Files;
 import loosehip.app.store.Account;
 import org.junit.jupiter.api.Test;
@@ -15,7 +17,9 @@ class FramesTest {
   private static final Account WREN =
       new Account("a", "p", "The Shed", "wren", "Wren", "hash", "owner");
 
-  private final Frames frames = new Frames(new Settings(Path.of("."), false));
+  private final Frames frames =
+      new Frames(
+          new Settings(Path.of("."), false), new AtTheBench(Clock.systemUTC()), Clock.systemUTC());
 
   @ParameterizedTest(name = "{0}: station {1} says {2}")
   @CsvSource(

@@ -43,12 +43,21 @@ public final class Files {
       }
     }
     return new GolferFile(
-        "id", "Isla Brodie", "visit", 1, visitOn, facts, tries, Optional.empty(), earlier);
+        "id",
+        "Isla Brodie",
+        "visit",
+        1,
+        visitOn,
+        Optional.empty(),
+        facts,
+        tries,
+        Optional.empty(),
+        earlier);
   }
 
   /** An earlier visit with these tries. */
   public static GolferFile.EarlierVisit earlier(LocalDate on, String tries) {
-    return new GolferFile.EarlierVisit("before", on, tries(tries));
+    return new GolferFile.EarlierVisit("before-" + on, on, Map.of(), tries(tries));
   }
 
   /** The tries of a line such as {@code seated-rotation.left.internal 24 26}. */
@@ -71,6 +80,7 @@ public final class Files {
               Set.of(),
               voided,
               Instant.EPOCH,
+              "wren-id",
               "Wren"));
     }
     return tries;

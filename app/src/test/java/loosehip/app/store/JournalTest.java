@@ -24,6 +24,7 @@ class JournalTest {
   private Accounts accounts;
   private Golfers golfers;
   private GolferFiles files;
+  private Visits visits;
   private Journal journal;
   private Account wren;
   private String id;
@@ -35,6 +36,7 @@ class JournalTest {
     accounts = new Accounts(database, clock);
     golfers = new Golfers(database, clock);
     files = new GolferFiles(database, clock);
+    visits = new Visits(database, clock);
     journal = new Journal(database, clock);
     wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
     id = golfers.add(wren, "Íslá Bródie", LocalDate.of(2026, 11, 1));
@@ -132,7 +134,7 @@ class JournalTest {
     note("setup.leadFlare", "5");
     journal.note(file(), wren, "who.handed", Optional.of("left"), false, "hand", "talk");
     take(24, "a");
-    golfers.startVisit(file(), LocalDate.of(2026, 12, 1));
+    visits.start(wren, file(), LocalDate.of(2026, 12, 1));
     assertThat(file().visitNumber()).isEqualTo(2);
     assertThat(file().value("who.handed")).contains("left");
     assertThat(file().value("setup.leadFlare")).isEmpty();

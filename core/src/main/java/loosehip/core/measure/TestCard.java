@@ -52,6 +52,12 @@ public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part
     return key.toString();
   }
 
+  /** The card of a key, or empty when the key names none. */
+  public static Optional<TestCard> parse(String key) {
+    return ScreenTest.parse(key.split("\\.", 2)[0])
+        .flatMap(t -> of(t, Side.RIGHT).stream().filter(c -> c.key().equals(key)).findFirst());
+  }
+
   /** The slot its numbers go to; empty for tests told in words. */
   public Optional<Slot> numbers() {
     return test.numeric(part) ? Optional.of(new Slot(test, side, part)) : Optional.empty();

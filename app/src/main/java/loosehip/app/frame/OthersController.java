@@ -1,0 +1,73 @@
+package loosehip.app.frame;
+
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import loosehip.app.golfer.AtTheBench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Tells a page who else has its golfer open, and what they changed since it was drawn. */
+@Controller
+class OthersController {
+  private final Benches benches;
+  private final AtTheBench atTheBench;
+  private final GolferFiles files;
+
+  OthersController(Benches benches, AtTheBench atTheBench, GolferFiles files) {
+    this.benches = benches;
+    this.atTheBench = atTheBench;
+    this.files = files;
+  }
+
+  @GetMapping("/golfers/{id}/others")
+  String others(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String since,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    GolferFile file = benches.file(user.account(), id);
+    atTheBench.here(id, user.account());
+    model.addAttribute("names", atTheBench.others(id, user.account()));
+    model.addAttribute(
+        "changed",
+        files
+            .newestByOthers(file, user.account().id())
+            .filter(newest -> newest.at().isAfter(drawn(since)))
+            .map(OthersController::words)
+            .orElse(null));
+    return "frame/others-answer";
+  }
+
+  private static Instant drawn(String since) {
+    return Optional.of(since)
+        .filter(s -> !s.isBlank())
+        .map(
+            s -> {
+              try {
+                return Instant.parse(s);
+              } catch (DateTimeParseException e) {
+                return Instant.MAX;
+              }
+            })
+        .orElse(Instant.MAX);
+  }
+
+  private static String words(Golfers.LastAccess newest) {
+    return newest.by()
+        + " changed something here at "
+        + Dates.clock(LocalTime.ofInstant(newest.at(), ZoneId.systemDefault()));
+  }
+}

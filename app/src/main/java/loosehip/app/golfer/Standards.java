@@ -1,0 +1,123 @@
+package loosehip.app.golfer;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.core.measure.BandScale;
+import loosehip.core.measure.BandScales;
+import loosehip.core.measure.Limits;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.OwnRepeatability;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.ScreenTest;
+
+/**
+ * What results are held against in one practice: band edges, and how far tries scatter.
+ *
+ * @param scales band edges in force
+ * @param byMethod the practice's own deviation of one try by method, in degrees, where it set one
+ * @param ownOf each person's own repeatability by method, by account
+ */
+public record Standards(
+    BandScales scales,
+    Map<Method, Double> byMethod,
+    Map<String, Map<Method, OwnRepeatability>> ownOf) {
+  /** The shipped values, nobody's own among them. */
+  public static final Standards SHIPPED = new Standards(BandScales.SHIPPED, Map.of(), Map.of());
+
+  /** Smallest deviation of one try a practice can set, in degrees. */
+  public static final double DEVIATION_LEAST = 0.5;
+
+  /** Largest deviation of one try a practice can set, in degrees. */
+  public static final double DEVIATION_MOST = 15;
+
+  private static final String BANDS = "bands.";
+  private static final String DEVIATION = "deviation.";
+
+  /** The deviation of one try by a method before anybody's own takes over, in degrees. */
+  public double defaultDeviation(Method method) {
+    return byMethod.getOrDefault(method, method.tryDeviation());
+  }
+
+  /** The own repeatability of whoever took a try, when they took enough of them to have one. */
+  public Optional<OwnRepeatability> own(String accountId, Method method) {
+    return Optional.ofNullable(ownOf.getOrDefault(accountId, Map.of()).get(method));
+  }
+
+  /** The deviation in use for tries of this person by this method, in degrees. */
+  public double deviation(String accountId, Method method) {
+    double byDefault = defaultDeviation(method);
+    return own(accountId, method).map(o -> o.inUse(byDefault)).orElse(byDefault);
+  }
+
+  /** The topic under which band edges are kept. */
+  public static String bandTopic(ScreenTest test, Optional<Part> part) {
+    return BANDS + BandScales.key(test, part);
+  }
+
+  /** The topic under which a method's deviation is kept. */
+  public static String deviationTopic(Method method) {
+    return DEVIATION + method.id();
+  }
+
+  /** Reads the practice's own values; what no longer fits is left at the shipped value. */
+  static Standards of(
+      Map<String, String> values, Map<String, Map<Method, OwnRepeatability>> ownOf) {
+    Map<String, BandScale> scales = new HashMap<>();
+    Map<Method, Double> byMethod = new EnumMap<>(Method.class);
+    values.forEach(
+        (topic, value) -> {
+          if (topic.startsWith(BANDS)) {
+            String key = topic.substring(BANDS.length());
+            String[] names = key.split("\\.", 2);
+            Optional<Part> part = names.length > 1 ? Part.parse(names[1]) : Optional.empty();
+            ScreenTest.parse(names[0])
+                .flatMap(t -> edges(t, part, value).scale())
+                .ifPresent(s -> scales.put(key, s));
+          } else if (topic.startsWith(DEVIATION)) {
+            Method.parse(topic.substring(DEVIATION.length()))
+                .ifPresent(
+                    m ->
+                        Typed.number(value)
+                            .filter(d -> d >= DEVIATION_LEAST && d <= DEVIATION_MOST)
+                            .ifPresent(d -> byMethod.put(m, d)));
+          }
+        });
+    return new Standards(new BandScales(scales), byMethod, ownOf);
+  }
+
+  /** Band edges as typed: either the scale, or what is wrong. */
+  public record Edges(Optional<BandScale> scale, String problem) {}
+
+  /** Checks two typed edges, {@code enough} first, against the test's range and direction. */
+  public static Edges edges(ScreenTest test, Optional<Part> part, String typed) {
+    String[] words = typed.strip().split("\\s+");
+    Optional<Double> enough = Typed.number(words[0]);
+    Optional<Double> close = words.length == 2 ? Typed.number(words[1]) : Optional.empty();
+    if (enough.isEmpty() || close.isEmpty()) {
+      return new Edges(Optional.empty(), "Two numbers are needed: enough from, close from.");
+    }
+    Limits limits = test.limits();
+    if (!limits.accepts(enough.get()) || !limits.accepts(close.get())) {
+      return new Edges(
+          Optional.empty(),
+          String.format(
+              java.util.Locale.ROOT,
+              "This test takes %.0f to %.0f%s.",
+              limits.hardLow(),
+              limits.hardHigh(),
+              test.unit().sign()));
+    }
+    boolean more = test.scale(part).moreIsBetter();
+    boolean inOrder = more ? enough.get() > close.get() : enough.get() < close.get();
+    if (!inOrder) {
+      return new Edges(
+          Optional.empty(),
+          more
+              ? "More is better here: enough must lie above close."
+              : "Less is better here: enough must lie below close.");
+    }
+    return new Edges(Optional.of(new BandScale(enough.get(), close.get(), more)), "");
+  }
+}

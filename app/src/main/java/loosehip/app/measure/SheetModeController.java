@@ -1,0 +1,114 @@
+package loosehip.app.measure;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.frame.Station;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.signin.SignedIn;
+import loosehip.core.measure.TestCard;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Sheet mode: all tests of a position on one page, for fast typing. */
+@Controller
+@RequestMapping("/golfers/{id}/measure/sheet")
+class SheetModeController {
+  private final Benches benches;
+  private final Frames frames;
+  private final Taking taking;
+  private final SheetViews views;
+  private final Clock clock;
+
+  SheetModeController(
+      Benches benches, Frames frames, Taking taking, SheetViews views, Clock clock) {
+    this.benches = benches;
+    this.frames = frames;
+    this.taking = taking;
+    this.views = views;
+    this.clock = clock;
+  }
+
+  @GetMapping
+  String sheet(
+      @PathVariable String id,
+      @RequestParam Optional<String> position,
+      @AuthenticationPrincipal SignedIn user,
+      HttpServletResponse response,
+      Model model) {
+    MeasureController.remember(response, "sheet");
+    Bench bench = benches.open(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
+    model.addAttribute("bench", bench);
+    model.addAttribute("orders", bench.orders());
+    model.addAttribute("sheet", views.of(bench, SheetViews.position(bench, position)));
+    return "measure/sheet-mode";
+  }
+
+  @PostMapping("/{card}/tries")
+  String take(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String value,
+      @RequestParam(defaultValue = "") String correcting,
+      @RequestParam(defaultValue = "") String confirm,
+      @RequestParam(defaultValue = "") String submitKey,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    TestCard test = card(bench, card);
+    Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, "", List.of());
+    return cell(model, user, id, test, taking.take(bench, user.account(), test, form));
+  }
+
+  @PostMapping("/{card}/void")
+  String toggleVoid(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String row,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    TestCard test = card(bench, card);
+    return cell(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
+  }
+
+  @PostMapping("/{card}/words/{slotKey}")
+  String word(
+      @PathVariable String id,
+      @PathVariable String card,
+      @PathVariable String slotKey,
+      @RequestParam(defaultValue = "") String value,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    TestCard test = card(bench, card);
+    return cell(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
+  }
+
+  private static TestCard card(Bench bench, String key) {
+    return TestViews.card(bench, Optional.of(key), Optional.empty());
+  }
+
+  private String cell(Model model, SignedIn user, String id, TestCard test, TestViews.Entry entry) {
+    Bench bench = benches.saved(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
+    model.addAttribute("bench", bench);
+    model.addAttribute("c", views.cell(bench, test, entry));
+    model.addAttribute("topic", "measure");
+    model.addAttribute("problem", entry.problem());
+    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+    return "measure/after-cell";
+  }
+}

@@ -1,0 +1,206 @@
+package loosehip.app.measure;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Topic;
+import loosehip.app.store.Account;
+import loosehip.app.store.Journal;
+import loosehip.app.store.TakenTry;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
+import org.springframework.stereotype.Component;
+
+/** Takes, corrects and voids tries for both modes, and says what became of them. */
+@Component
+class Taking {
+  private final Benches benches;
+  private final Journal journal;
+
+  Taking(Benches benches, Journal journal) {
+    this.benches = benches;
+    this.journal = journal;
+  }
+
+  /**
+   * What came with a typed try.
+   *
+   * @param value as typed
+   * @param correcting row it corrects; blank for a new try
+   * @param confirm unusual number confirmed; blank when none
+   * @param submitKey one-time key of the form
+   * @param method id of the method; blank takes the card's usual one
+   * @param compensations ids of what was seen
+   */
+  record Form(
+      String value,
+      String correcting,
+      String confirm,
+      String submitKey,
+      String method,
+      List<String> compensations) {}
+
+  /** Why nothing may be put in for this card now, or empty when it may. */
+  static Optional<String> refused(Bench bench, TestCard card) {
+    if (bench.golfer().health().refer()) {
+      return Optional.of("Not kept: a warning sign waits for a clinician's clearance (Talk).");
+    }
+    if (bench.guardianMissing()) {
+      return Optional.of(
+          "Not kept yet: under 18 by the birth year, so a guardian's name is needed first (Talk)."
+              + " What was measured before stays.");
+    }
+    if (!bench.consented()) {
+      return Optional.of("Not kept yet: health data needs the golfer's consent first (Talk, top).");
+    }
+    if (bench.closed()) {
+      return Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
+    }
+    return bench.blocked(card).map(b -> "Not taken: " + b.words());
+  }
+
+  /** Takes or corrects a try. */
+  TestViews.Entry take(Bench bench, Account by, TestCard card, Form form) {
+    Optional<String> refused = refused(bench, card);
+    if (refused.isPresent()) {
+      return new TestViews.Entry(form.value(), form.correcting(), "", refused.get());
+    }
+    TypedTry typed = TypedTry.of(card.test(), form.value(), form.confirm());
+    if (!typed.problem().isEmpty()) {
+      String asking = typed.unusual() ? form.value().strip() : "";
+      return new TestViews.Entry(form.value(), form.correcting(), asking, typed.problem());
+    }
+    Set<Compensation> seen = EnumSet.noneOf(Compensation.class);
+    form.compensations().forEach(c -> Compensation.parse(c).ifPresent(seen::add));
+    Journal.NewTry taken =
+        new Journal.NewTry(
+            card.numbers().orElseThrow(),
+            typed.value(),
+            Optional.empty(),
+            Method.parse(form.method()).or(() -> TestViews.method(bench, card)),
+            seen,
+            seen.stream().anyMatch(Compensation::voids));
+    String label = "try " + Results.plain(typed.value().orElseThrow());
+    Journal.Outcome outcome =
+        form.correcting().isBlank()
+            ? journal.take(bench.file(), by, taken, form.submitKey(), label)
+            : journal.correct(bench.file(), by, form.correcting(), taken, label);
+    return after(outcome, by, bench.file().id(), card, form);
+  }
+
+  private TestViews.Entry after(
+      Journal.Outcome outcome, Account by, String golferId, TestCard card, Form form) {
+    return switch (outcome) {
+      case SAVED -> TestViews.Entry.NONE;
+      case ALREADY_TAKEN ->
+          TestViews.Entry.problem("That try was already taken; it was not added twice.");
+      case FULL ->
+          new TestViews.Entry(
+              form.value(),
+              "",
+              "",
+              "Five tries are taken. Tap one to correct it, or void one (x).");
+      case CHANGED_MEANWHILE -> {
+        Optional<TakenTry> theirs =
+            benches.open(by, golferId).file().tries(card.numbers().orElseThrow()).stream()
+                .max(java.util.Comparator.comparing(TakenTry::at));
+        yield new TestViews.Entry(
+            form.value(),
+            theirs.map(TakenTry::rowId).orElse(""),
+            "",
+            theirs
+                .map(
+                    t ->
+                        "Meanwhile this try was changed to "
+                            + Results.plain(t.value().orElse(0.0))
+                            + " by "
+                            + t.by()
+                            + ". Yours is still in the field: Enter puts it in its place, Esc"
+                            + " leaves theirs.")
+                .orElse("Meanwhile this try was taken back. Enter takes yours as a new one."));
+      }
+    };
+  }
+
+  /** Voids the last try, or a named one; a second time counts it again. */
+  TestViews.Entry toggleVoid(Bench bench, Account by, TestCard card, String row) {
+    if (bench.closed()) {
+      return TestViews.Entry.problem(refused(bench, card).orElse(""));
+    }
+    List<TakenTry> tries = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
+    Optional<TakenTry> which =
+        row.isBlank()
+            ? tries.stream().reduce((a, b) -> b)
+            : tries.stream().filter(t -> t.rowId().equals(row)).findFirst();
+    if (which.isEmpty()) {
+      return TestViews.Entry.problem("There is no try to void here.");
+    }
+    TakenTry old = which.get();
+    Journal.NewTry turned =
+        new Journal.NewTry(
+            old.slot(),
+            old.value(),
+            old.word(),
+            old.method(),
+            old.voided() ? Set.of() : old.compensations(),
+            !old.voided());
+    String what = (old.voided() ? "count " : "void ") + Results.plain(old.value().orElse(0.0));
+    journal.correct(bench.file(), by, old.rowId(), turned, what);
+    return TestViews.Entry.NONE;
+  }
+
+  /** Takes a word: yes or no, a quality, how far it got. */
+  TestViews.Entry word(Bench bench, Account by, TestCard card, String slotKey, String value) {
+    Optional<Slot> slot = Slot.parse(slotKey).filter(s -> s.test() == card.test());
+    Optional<String> refused = refused(bench, card);
+    if (slot.isEmpty() || !slot.get().test().words(slot.get().part()).contains(value)) {
+      return TestViews.Entry.problem("This page offered something unknown. Reload it.");
+    }
+    if (refused.isPresent()) {
+      return TestViews.Entry.problem(refused.get());
+    }
+    Journal.NewTry said =
+        new Journal.NewTry(
+            slot.get(), Optional.empty(), Optional.of(value), Optional.empty(), Set.of(), false);
+    String label = slot.get().part().map(p -> p.word() + ": ").orElse("") + value;
+    Optional<TakenTry> old = bench.file().tries(slot.get()).stream().findFirst();
+    if (old.isPresent()) {
+      journal.correct(bench.file(), by, old.get().rowId(), said, label);
+    } else {
+      journal.take(bench.file(), by, said, UUID.randomUUID().toString(), label);
+    }
+    return TestViews.Entry.NONE;
+  }
+
+  /** Notes pain in a test; from 4 up the test ends on this side. */
+  TestViews.Entry pain(Bench bench, Account by, TestCard card, String level, String site) {
+    String topic = Topic.PAIN.about(card.numbers().orElseThrow().key());
+    String value = level.equals("0") ? "" : (level + " " + site.strip()).strip();
+    Optional<String> problem = Topic.PAIN.problem(topic, value, 0);
+    if (problem.isEmpty() && bench.closed()) {
+      problem = refused(bench, card);
+    }
+    if (problem.isEmpty()) {
+      note(bench, by, topic, value, "pain " + level);
+    }
+    return TestViews.Entry.problem(problem.orElse(""));
+  }
+
+  /** Notes something about the measuring of this visit; an empty value takes it back. */
+  void note(Bench bench, Account by, String topic, String value, String label) {
+    journal.note(
+        bench.file(),
+        by,
+        topic,
+        Optional.of(value.strip()).filter(v -> !v.isEmpty()),
+        true,
+        label,
+        "measure");
+  }
+}

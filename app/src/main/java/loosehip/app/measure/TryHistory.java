@@ -1,0 +1,69 @@
+package loosehip.app.measure;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.GolferFiles.TryEvent;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
+import org.springframework.stereotype.Component;
+
+/** Tells what happened to the tries of a card: taken, corrected, voided, taken back; by whom. */
+@Component
+class TryHistory {
+  private final GolferFiles files;
+
+  TryHistory(GolferFiles files) {
+    this.files = files;
+  }
+
+  /** One line a change, the oldest first. */
+  List<String> of(Bench bench, TestCard card) {
+    List<Slot> slots = new ArrayList<>(card.words());
+    card.numbers().ifPresent(slots::add);
+    List<String> lines = new ArrayList<>();
+    for (Slot slot : slots) {
+      lines.addAll(lines(files.history(bench.file(), slot)));
+    }
+    return lines;
+  }
+
+  /** The words of these changes to one slot. */
+  static List<String> lines(List<TryEvent> events) {
+    Map<Integer, TryEvent> now = new HashMap<>();
+    List<String> lines = new ArrayList<>();
+    for (TryEvent event : events) {
+      TryEvent before = now.put(event.ordinal(), event);
+      lines.add(
+          "Try "
+              + event.ordinal()
+              + ": "
+              + change(before, event)
+              + ". "
+              + event.by()
+              + ", "
+              + Dates.moment(event.at()));
+    }
+    return lines;
+  }
+
+  private static String change(@org.jspecify.annotations.Nullable TryEvent before, TryEvent now) {
+    if (now.withdrawn()) {
+      return now.said() + " taken back";
+    }
+    if (before == null || before.withdrawn()) {
+      return now.said() + " taken" + (now.voided() ? ", void" : "");
+    }
+    if (!before.said().equals(now.said())) {
+      return before.said() + " corrected to " + now.said();
+    }
+    if (before.voided() != now.voided()) {
+      return now.said() + (now.voided() ? " voided" : " counts again");
+    }
+    return now.said() + " taken again";
+  }
+}

@@ -1,0 +1,118 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.ACCOUNT;
+import static loosehip.app.store.generated.Tables.PRACTICE_VALUE;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.app.store.generated.tables.records.PracticeValueRecord;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** What a practice, or one person of it, has set for itself; nothing is overwritten. */
+@Repository
+public class PracticeValues {
+  private final Database database;
+  private final Clock clock;
+
+  PracticeValues(Database database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /** The practice's own values in force, by topic, in the order they were first set. */
+  public Map<String, Noted> ofPractice(String practiceId) {
+    return current(practiceId, PRACTICE_VALUE.ACCOUNT_ID.isNull());
+  }
+
+  /** One person's own values in force, by topic. */
+  public Map<String, Noted> ofPerson(Account account) {
+    return current(account.practiceId(), PRACTICE_VALUE.ACCOUNT_ID.eq(account.id()));
+  }
+
+  private Map<String, Noted> current(String practiceId, Condition whose) {
+    var later = PRACTICE_VALUE.as("later");
+    Map<String, Noted> values = new LinkedHashMap<>();
+    database
+        .read()
+        .select(PRACTICE_VALUE.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(PRACTICE_VALUE)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(PRACTICE_VALUE.NOTED_BY))
+        .where(PRACTICE_VALUE.PRACTICE_ID.eq(practiceId))
+        .and(whose)
+        .and(PRACTICE_VALUE.VALUE.isNotNull())
+        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(PRACTICE_VALUE.ID)))
+        .orderBy(PRACTICE_VALUE.NOTED_AT, PRACTICE_VALUE.ID)
+        .forEach(r -> values.put(r.get(PRACTICE_VALUE.TOPIC), noted(r)));
+    return values;
+  }
+
+  private static Noted noted(org.jooq.Record r) {
+    return new Noted(
+        r.get(PRACTICE_VALUE.ID),
+        Optional.ofNullable(r.get(PRACTICE_VALUE.VALUE)).orElse(""),
+        Instant.parse(r.get(PRACTICE_VALUE.NOTED_AT)),
+        r.get(ACCOUNT.SHOWN_NAME));
+  }
+
+  /** Every value a topic of the practice ever had, the newest first; a reset has an empty value. */
+  public List<Noted> history(String practiceId, String topic) {
+    return new ArrayList<>(
+        database
+            .read()
+            .select(PRACTICE_VALUE.asterisk(), ACCOUNT.SHOWN_NAME)
+            .from(PRACTICE_VALUE)
+            .join(ACCOUNT)
+            .on(ACCOUNT.ID.eq(PRACTICE_VALUE.NOTED_BY))
+            .where(PRACTICE_VALUE.PRACTICE_ID.eq(practiceId))
+            .and(PRACTICE_VALUE.ACCOUNT_ID.isNull())
+            .and(PRACTICE_VALUE.TOPIC.eq(topic))
+            .orderBy(PRACTICE_VALUE.NOTED_AT.desc(), PRACTICE_VALUE.ID.desc())
+            .fetch(PracticeValues::noted));
+  }
+
+  /** Sets a value of the whole practice; empty resets it. */
+  public void set(Account by, String topic, Optional<String> value) {
+    database.write(db -> set(db, by, topic, value, false));
+  }
+
+  /** Sets a value of this person alone; empty resets it. */
+  public void setOwn(Account by, String topic, Optional<String> value) {
+    database.write(db -> set(db, by, topic, value, true));
+  }
+
+  private boolean set(
+      DSLContext db, Account by, String topic, Optional<String> value, boolean own) {
+    var later = PRACTICE_VALUE.as("later");
+    PracticeValueRecord old =
+        db.selectFrom(PRACTICE_VALUE)
+            .where(PRACTICE_VALUE.PRACTICE_ID.eq(by.practiceId()))
+            .and(own ? PRACTICE_VALUE.ACCOUNT_ID.eq(by.id()) : PRACTICE_VALUE.ACCOUNT_ID.isNull())
+            .and(PRACTICE_VALUE.TOPIC.eq(topic))
+            .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(PRACTICE_VALUE.ID)))
+            .fetchAny();
+    Optional<String> before = Optional.ofNullable(old).map(PracticeValueRecord::getValue);
+    if (before.equals(value)) {
+      return false;
+    }
+    PracticeValueRecord row = db.newRecord(PRACTICE_VALUE);
+    row.setId(Ids.fresh());
+    row.setPracticeId(by.practiceId());
+    row.setAccountId(own ? by.id() : null);
+    row.setTopic(topic);
+    row.setValue(value.orElse(null));
+    row.setSupersedes(old == null ? null : old.getId());
+    row.setNotedAt(Instant.now(clock).toString());
+    row.setNotedBy(by.id());
+    row.insert();
+    return true;
+  }
+}

@@ -1,0 +1,160 @@
+package loosehip.app.visit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
+import loosehip.app.store.GolferFile.EarlierVisit;
+import loosehip.core.measure.BandScale;
+import loosehip.core.measure.Change;
+import loosehip.core.measure.ErrorModel;
+import loosehip.core.measure.Limits;
+import loosehip.core.measure.Measurement;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.Reading;
+import loosehip.core.measure.Screen;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Slot;
+
+/** Sets two visits side by side, each difference held against its own ruler. */
+final class Comparisons {
+  private final Bench bench;
+  private final Screen before;
+  private final Screen after;
+
+  private Comparisons(Bench bench, Screen before, Screen after) {
+    this.bench = bench;
+    this.before = before;
+    this.after = after;
+  }
+
+  static Comparison of(Bench bench, EarlierVisit from, EarlierVisit to) {
+    Comparisons c = new Comparisons(bench, bench.screen(from), bench.screen(to));
+    List<Comparison.Pair> numbers = new ArrayList<>();
+    List<Comparison.WordPair> words = new ArrayList<>();
+    List<String> once = new ArrayList<>();
+    for (Slot slot : slots(bench)) {
+      if (slot.test().numeric(slot.part())) {
+        Optional<Measurement> a = c.before.measurement(slot);
+        Optional<Measurement> b = c.after.measurement(slot);
+        if (a.isPresent() && b.isPresent()) {
+          numbers.add(c.pair(slot, a.get(), b.get()));
+        } else if (a.isPresent() || b.isPresent()) {
+          once.add(c.titled(slot) + (a.isPresent() ? ", then only" : ", now only"));
+        }
+      } else {
+        Optional<String> a = c.before.word(slot);
+        Optional<String> b = c.after.word(slot);
+        if (a.isPresent() && b.isPresent()) {
+          words.add(
+              new Comparison.WordPair(c.titled(slot), a.get(), b.get(), !a.get().equals(b.get())));
+        } else if (a.isPresent() || b.isPresent()) {
+          once.add(c.titled(slot) + (a.isPresent() ? ", then only" : ", now only"));
+        }
+      }
+    }
+    return new Comparison(
+        Dates.day(from.on()), Dates.day(to.on()), counted(numbers), numbers, words, once);
+  }
+
+  private static List<Slot> slots(Bench bench) {
+    List<Slot> slots = new ArrayList<>();
+    for (ScreenTest test : ScreenTest.values()) {
+      List<Optional<Part>> parts = new ArrayList<>();
+      if (test.hasWholeNumber()) {
+        parts.add(Optional.empty());
+      }
+      test.parts().forEach(p -> parts.add(Optional.of(p)));
+      for (Optional<Part> part : parts) {
+        if (test.sided()) {
+          for (var leg : loosehip.core.body.Leg.values()) {
+            slots.add(new Slot(test, Optional.of(bench.golfer().handed().side(leg)), part));
+          }
+        } else {
+          slots.add(new Slot(test, Optional.empty(), part));
+        }
+      }
+    }
+    return slots;
+  }
+
+  private static String counted(List<Comparison.Pair> pairs) {
+    long better = pairs.stream().filter(p -> p.real() && p.better()).count();
+    long worse = pairs.stream().filter(p -> p.real() && !p.better()).count();
+    long likely = pairs.stream().filter(p -> p.verdict().equals(Change.LIKELY.word())).count();
+    return pairs.size()
+        + " measured at both: "
+        + better
+        + " really better, "
+        + worse
+        + " really worse, "
+        + likely
+        + " likely changed, "
+        + (pairs.size() - better - worse - likely)
+        + " within the ruler";
+  }
+
+  private Comparison.Pair pair(Slot slot, Measurement a, Measurement b) {
+    Change change = ErrorModel.change(a.mean(), a.standardError(), b.mean(), b.standardError());
+    double ruler = ErrorModel.minimalDetectableChange(a.standardError(), b.standardError());
+    BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
+    boolean better = scale.moreIsBetter() ? b.mean() > a.mean() : b.mean() < a.mean();
+    String unit = slot.test().unit().sign();
+    return new Comparison.Pair(
+        slot.test().title() + slot.part().map(p -> ", " + p.word()).orElse(""),
+        slot.side().map(bench::spoken).orElse(""),
+        slot.side().map(s -> bench.golfer().handed().leg(s).id()).orElse(""),
+        number(slot, a.mean()) + String.format(Locale.ROOT, " ± %.1f", a.standardError()),
+        number(slot, b.mean()) + String.format(Locale.ROOT, " ± %.1f", b.standardError()),
+        String.format(Locale.ROOT, "%+.1f%s", b.mean() - a.mean(), unit),
+        change.word(),
+        change == Change.REAL,
+        better,
+        String.format(Locale.ROOT, "%.1f%s", ruler, unit),
+        methods(slot),
+        a.stoppedByPain() ? "not-measured" : a.band().id(),
+        b.stoppedByPain() ? "not-measured" : b.band().id(),
+        track(slot, a.mean(), b.mean(), ruler, scale));
+  }
+
+  private String methods(Slot slot) {
+    Optional<String> a = before.reading(slot).flatMap(Reading::method).map(Method::word);
+    Optional<String> b = after.reading(slot).flatMap(Reading::method).map(Method::word);
+    return a.equals(b)
+        ? a.orElse("")
+        : a.orElse("no method") + ", then " + b.orElse("no method") + ": read with care";
+  }
+
+  private static Comparison.Track track(
+      Slot slot, double a, double b, double ruler, BandScale scale) {
+    Limits limits = slot.test().limits();
+    double low = Math.min(limits.usualLow(), Math.min(a - ruler, b));
+    double high =
+        Math.max(
+            Math.max(limits.usualHigh(), scale.enough()),
+            Math.max(a + ruler, Math.max(b, scale.close())));
+    double span = Math.max(1e-6, high - low);
+    return new Comparison.Track(
+        100 * (a - low) / span,
+        100 * (b - low) / span,
+        100 * (a - ruler - low) / span,
+        100 * (a + ruler - low) / span,
+        100 * (scale.enough() - low) / span,
+        100 * (scale.close() - low) / span);
+  }
+
+  private static String number(Slot slot, double value) {
+    return slot.test().unit().decimals() == 0
+        ? String.valueOf(Math.round(value))
+        : String.format(Locale.ROOT, "%.1f", value);
+  }
+
+  private String titled(Slot slot) {
+    return slot.test().title()
+        + slot.part().map(p -> ", " + p.word()).orElse("")
+        + slot.side().map(s -> ", " + bench.spoken(s)).orElse("");
+  }
+}

@@ -1,0 +1,162 @@
+package loosehip.app.visit;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.frame.Station;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFile.EarlierVisit;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Journal;
+import loosehip.app.store.Visits;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The visits of a golfer. */
+@Controller
+@RequestMapping("/golfers/{id}/visits")
+class VisitController {
+  private final Benches benches;
+  private final Frames frames;
+  private final Visits visits;
+  private final GolferFiles files;
+  private final Journal journal;
+  private final StandardsShelf standards;
+
+  VisitController(
+      Benches benches,
+      Frames frames,
+      Visits visits,
+      GolferFiles files,
+      Journal journal,
+      StandardsShelf standards) {
+    this.benches = benches;
+    this.frames = frames;
+    this.visits = visits;
+    this.files = files;
+    this.journal = journal;
+    this.standards = standards;
+  }
+
+  /** A visit in the list. */
+  public record Line(
+      String id, String on, String measured, String state, boolean inHand, boolean baseline) {}
+
+  @GetMapping
+  String visits(
+      @PathVariable String id,
+      @RequestParam Optional<String> from,
+      @RequestParam Optional<String> to,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    List<Visits.Entry> history = visits.history(id);
+    model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
+    model.addAttribute("bench", bench);
+    model.addAttribute("visits", history.stream().map(v -> line(bench, v)).toList());
+    model.addAttribute("mayStart", mayStart(bench));
+    String later = to.orElse(bench.file().visitId());
+    String earlier =
+        from.orElseGet(
+            () ->
+                bench
+                    .file()
+                    .baseline()
+                    .or(() -> bench.file().earlier().stream().findFirst())
+                    .map(EarlierVisit::visitId)
+                    .orElse(""));
+    model.addAttribute("from", earlier);
+    model.addAttribute("to", later);
+    Optional<EarlierVisit> a = files.visit(id, earlier);
+    Optional<EarlierVisit> b = files.visit(id, later);
+    if (a.isPresent() && b.isPresent() && !earlier.equals(later)) {
+      boolean inOrder = !a.get().on().isAfter(b.get().on());
+      model.addAttribute(
+          "comparison",
+          inOrder
+              ? Comparisons.of(bench, a.get(), b.get())
+              : Comparisons.of(bench, b.get(), a.get()));
+    }
+    return "visit/visits";
+  }
+
+  private static Line line(Bench bench, Visits.Entry visit) {
+    String state =
+        visit.closed().map(c -> "closed by " + c.by() + ", " + Dates.moment(c.at())).orElse("open");
+    boolean inHand = visit.id().equals(bench.file().visitId());
+    return new Line(
+        visit.id(),
+        Dates.day(visit.on()),
+        visit.slots() == 0
+            ? "nothing measured"
+            : visit.slots() + (visit.slots() == 1 ? " reading" : " readings"),
+        inHand || visit.closed().isPresent() ? state : "left open",
+        inHand,
+        bench.file().baseline().filter(v -> v.visitId().equals(visit.id())).isPresent());
+  }
+
+  private static boolean mayStart(Bench bench) {
+    return !bench.golfer().health().refer() && bench.file().visitOn().isBefore(bench.today());
+  }
+
+  /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
+  @PostMapping
+  String start(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    if (mayStart(bench)) {
+      visits.start(user.account(), bench.file(), bench.today());
+      standards.anew(user.account().practiceId());
+    }
+    benches.saved(user.account(), id);
+    return "redirect:/golfers/" + id + "/talk";
+  }
+
+  @PostMapping("/close")
+  String close(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = benches.file(user.account(), id);
+    if (file.closed().isEmpty()) {
+      visits.close(file, user.account());
+    }
+    return "redirect:/golfers/" + id + "/visits";
+  }
+
+  @PostMapping("/resume")
+  String resume(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    visits.resume(benches.file(user.account(), id));
+    return "redirect:/golfers/" + id + "/measure";
+  }
+
+  /**
+   * Chooses the earlier visit that Measure compares with; the same again goes back to the latest.
+   */
+  @PostMapping("/{visit}/baseline")
+  String baseline(
+      @PathVariable String id, @PathVariable String visit, @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = benches.file(user.account(), id);
+    boolean again = file.value("baseline").filter(visit::equals).isPresent();
+    Optional<EarlierVisit> chosen =
+        files.visit(id, visit).filter(v -> !v.visitId().equals(file.visitId()));
+    if (chosen.isPresent() && file.closed().isEmpty()) {
+      journal.note(
+          file,
+          user.account(),
+          "baseline",
+          again ? Optional.empty() : Optional.of(visit),
+          true,
+          "compare with " + Dates.day(chosen.get().on()),
+          "measure");
+    }
+    return "redirect:/golfers/" + id + "/visits";
+  }
+}
