@@ -2,6 +2,9 @@
 ALTER TABLE visit ADD COLUMN closed_at TEXT;
 ALTER TABLE visit ADD COLUMN closed_by TEXT REFERENCES account (id);
 
+-- The file of readings that made this visit; such a visit goes again when the file is undone.
+ALTER TABLE visit ADD COLUMN from_file TEXT;
+
 CREATE INDEX visit_by_day ON visit (golfer_id, started_at, number);
 CREATE INDEX reading_by_taker ON reading (taken_by, taken_at);
 

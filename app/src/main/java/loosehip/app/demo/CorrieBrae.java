@@ -14,6 +14,7 @@ import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.PracticeValues;
 import loosehip.app.store.Visits;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
@@ -40,6 +41,7 @@ class CorrieBrae implements InitializingBean {
   private final Golfers golfers;
   private final Visits visits;
   private final Journal journal;
+  private final PracticeValues values;
   private final Benches benches;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -49,6 +51,7 @@ class CorrieBrae implements InitializingBean {
       Golfers golfers,
       Visits visits,
       Journal journal,
+      PracticeValues values,
       Benches benches,
       PasswordEncoder passwords,
       Clock clock) {
@@ -56,6 +59,7 @@ class CorrieBrae implements InitializingBean {
     this.golfers = golfers;
     this.visits = visits;
     this.journal = journal;
+    this.values = values;
     this.benches = benches;
     this.passwords = passwords;
     this.clock = clock;
@@ -103,6 +107,9 @@ class CorrieBrae implements InitializingBean {
         }
         case "visit" -> {
           LocalDate on = LocalDate.now(clock).minusDays(Integer.parseInt(words[1]));
+          if (!id.isEmpty()) {
+            visits.close(file, wren);
+          }
           if (id.isEmpty()) {
             id = golfers.add(wren, name, on);
           } else {
@@ -110,6 +117,7 @@ class CorrieBrae implements InitializingBean {
           }
           file = benches.file(wren, id);
         }
+        case "bag" -> values.set(wren, "bag." + UUID.randomUUID(), Optional.of(words[1]));
         case "fact" -> fact(wren, file, words[1]);
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);

@@ -10,6 +10,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
+import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
@@ -28,13 +29,21 @@ class NoteController {
   private final Journal journal;
   private final Golfers golfers;
   private final Frames frames;
+  private final Consequences consequences;
   private final Clock clock;
 
-  NoteController(Benches benches, Journal journal, Golfers golfers, Frames frames, Clock clock) {
+  NoteController(
+      Benches benches,
+      Journal journal,
+      Golfers golfers,
+      Frames frames,
+      Consequences consequences,
+      Clock clock) {
     this.benches = benches;
     this.journal = journal;
     this.golfers = golfers;
     this.frames = frames;
+    this.consequences = consequences;
     this.clock = clock;
   }
 
@@ -80,6 +89,9 @@ class NoteController {
         problem.isEmpty() ? benches.saved(user.account(), id) : benches.open(user.account(), id);
     model.addAttribute("topic", topic);
     model.addAttribute("problem", problem.orElse(""));
+    if (topic.contains("caution")) {
+      model.addAttribute("consequences", consequences.of(bench));
+    }
     afterSave(model, user, bench, station);
     return "frame/after-save";
   }

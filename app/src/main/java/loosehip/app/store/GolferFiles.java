@@ -210,7 +210,8 @@ public class GolferFiles {
     return facts;
   }
 
-  private static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
+  /** Tries as they stand, by visit. */
+  static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
     var later = READING.as("later");
     Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
     db.select(READING.asterisk(), ACCOUNT.SHOWN_NAME)
@@ -228,11 +229,12 @@ public class GolferFiles {
                         slot ->
                             byVisit
                                 .computeIfAbsent(r.get(READING.VISIT_ID), v -> new ArrayList<>())
-                                .add(taken(slot, r))));
+                                .add(taken(slot, r, r.get(ACCOUNT.SHOWN_NAME)))));
     return byVisit;
   }
 
-  private static TakenTry taken(Slot slot, Record r) {
+  /** The try of a row. */
+  static TakenTry taken(Slot slot, Record r, String by) {
     return new TakenTry(
         r.get(READING.ID),
         slot,
@@ -243,8 +245,11 @@ public class GolferFiles {
         compensations(r.get(READING.COMPENSATIONS)),
         r.get(READING.VOIDED) == 1,
         Instant.parse(r.get(READING.TAKEN_AT)),
-        r.get(READING.TAKEN_BY),
-        r.get(ACCOUNT.SHOWN_NAME));
+        Optional.ofNullable(r.get(READING.SUBMIT_KEY))
+            .filter(key -> key.startsWith(TrySets.FROM_FILE))
+            .map(key -> "")
+            .orElseGet(() -> r.get(READING.TAKEN_BY)),
+        by);
   }
 
   private static Set<Compensation> compensations(String ids) {

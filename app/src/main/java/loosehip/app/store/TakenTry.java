@@ -19,7 +19,7 @@ import loosehip.core.measure.Slot;
  * @param compensations seen in this try
  * @param voided whether it is dropped from the mean
  * @param at when it was taken
- * @param byId account of whoever took it
+ * @param byId account of whoever took it; empty when it came in a file
  * @param by who took it
  */
 public record TakenTry(

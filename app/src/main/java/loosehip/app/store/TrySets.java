@@ -20,6 +20,9 @@ public class TrySets {
   /** Only so many newest tries are looked at: skill of years ago is not the hand of today. */
   public static final int NEWEST = 3000;
 
+  /** Keys of readings that came in a file begin so; nobody's hand is known from them. */
+  static final String FROM_FILE = "file:";
+
   private final Database database;
 
   TrySets(Database database) {
@@ -39,6 +42,7 @@ public class TrySets {
         .and(READING.VOIDED.eq(0))
         .and(READING.VALUE.isNotNull())
         .and(READING.METHOD.isNotNull())
+        .and(READING.SUBMIT_KEY.isNull().or(READING.SUBMIT_KEY.notLike(FROM_FILE + "%")))
         .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
         .orderBy(READING.TAKEN_AT.desc())
         .limit(NEWEST)

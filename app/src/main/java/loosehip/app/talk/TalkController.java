@@ -9,6 +9,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
+import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
@@ -35,12 +36,15 @@ class TalkController {
   private final Frames frames;
   private final Journal journal;
   private final Golfers golfers;
+  private final Consequences consequences;
 
-  TalkController(Benches benches, Frames frames, Journal journal, Golfers golfers) {
+  TalkController(
+      Benches benches, Frames frames, Journal journal, Golfers golfers, Consequences consequences) {
     this.benches = benches;
     this.frames = frames;
     this.journal = journal;
     this.golfers = golfers;
+    this.consequences = consequences;
   }
 
   @GetMapping("/golfers/{id}")
@@ -60,6 +64,7 @@ class TalkController {
     model.addAttribute("visitOn", Dates.day(bench.file().visitOn()));
     model.addAttribute("signs", WarningSign.values());
     model.addAttribute("cautions", cautions(bench));
+    model.addAttribute("consequences", consequences.of(bench));
     model.addAttribute("complaints", Complaint.values());
     model.addAttribute("tools", Tool.values());
     model.addAttribute("wording", CONSENT_WORDING);

@@ -1,0 +1,83 @@
+package loosehip.app.device;
+
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+
+/**
+ * Stands in for a phone inclinometer: follows where its owner moves it, with the tremor of a hand.
+ */
+@Component
+class SimulatedInclinometer implements AngleSource, DisposableBean {
+  private static final long EVERY_MS = 100;
+  private static final double FOLLOWS = 0.45;
+  private static final double TREMOR = 0.25;
+
+  private final Map<String, Double> targets = new ConcurrentHashMap<>();
+  private final ScheduledExecutorService clock =
+      Executors.newSingleThreadScheduledExecutor(
+          task -> {
+            Thread thread = new Thread(task, "inclinometer");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  @Override
+  public String title() {
+    return "Inclinometer";
+  }
+
+  @Override
+  public boolean simulated() {
+    return true;
+  }
+
+  /** Moves the device of an owner towards an angle, −45 to 180 degrees. */
+  void move(String owner, double degrees) {
+    targets.put(owner, Math.max(-45, Math.min(180, degrees)));
+  }
+
+  @Override
+  public Stream listen(String owner, Consumer<Sample> listener) {
+    Hand hand = new Hand(owner, listener);
+    ScheduledFuture<?> ticking =
+        clock.scheduleAtFixedRate(hand, 0, EVERY_MS, TimeUnit.MILLISECONDS);
+    return () -> ticking.cancel(false);
+  }
+
+  @Override
+  public void destroy() {
+    clock.shutdownNow();
+  }
+
+  /** One stream: the angle drifts after its target and trembles. */
+  private final class Hand implements Runnable {
+    private final String owner;
+    private final Consumer<Sample> listener;
+    private final Random tremor = new Random(7);
+    private double angle;
+    private long ticks;
+
+    Hand(String owner, Consumer<Sample> listener) {
+      this.owner = owner;
+      this.listener = listener;
+      this.angle = targets.getOrDefault(owner, 0.0);
+    }
+
+    @Override
+    public void run() {
+      double target = targets.getOrDefault(owner, 0.0);
+      angle += FOLLOWS * (target - angle);
+      double shown = angle + TREMOR * tremor.nextGaussian();
+      listener.accept(new Sample(ticks * EVERY_MS / 1000.0, Math.round(shown * 10) / 10.0));
+      ticks++;
+    }
+  }
+}

@@ -1,0 +1,222 @@
+package loosehip.app.floor;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.golfer.Typed;
+import loosehip.app.signin.SignedIn;
+import loosehip.core.floor.FloorAngle;
+import loosehip.core.floor.FloorTemplate;
+import loosehip.core.floor.Shaft;
+import loosehip.core.floor.Triple;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Lays a floor angle with what the practice has, or prints one. */
+@Controller
+@RequestMapping("/library/floor")
+class FloorController {
+  private static final double USUAL_ANGLE = 60;
+  private static final double USUAL_RADIUS = 80;
+  private static final double DRAWN = 300;
+
+  private final Frames frames;
+  private final Bags bags;
+  private final FloorTemplates templates;
+
+  FloorController(Frames frames, Bags bags, FloorTemplates templates) {
+    this.frames = frames;
+    this.bags = bags;
+    this.templates = templates;
+  }
+
+  /** What was asked of the tool. */
+  public record Asked(
+      String angle, String first, String second, String radius, String a, String b, String c) {}
+
+  @GetMapping
+  String floor(
+      @RequestParam(defaultValue = "60") String angle,
+      @RequestParam(defaultValue = "") String first,
+      @RequestParam(defaultValue = "") String second,
+      @RequestParam(defaultValue = "80") String radius,
+      @RequestParam(defaultValue = "") String a,
+      @RequestParam(defaultValue = "") String b,
+      @RequestParam(defaultValue = "") String c,
+      @RequestParam(defaultValue = "") String problem,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    List<Bags.InBag> bag = bags.of(user.account());
+    Optional<Double> wanted = Typed.number(angle).filter(d -> d >= 10 && d <= 150);
+    Optional<Double> reach = Typed.number(radius).filter(r -> r >= 20 && r <= 300);
+    model.addAttribute("frame", frames.of(user.account()));
+    model.addAttribute("bag", bag);
+    model.addAttribute("asked", new Asked(angle, first, second, radius, a, b, c));
+    model.addAttribute(
+        "angleProblem",
+        wanted.isPresent() ? "" : "The angle goes from 10 to 150 degrees; 60 is shown instead.");
+    model.addAttribute(
+        "radiusProblem",
+        reach.isPresent() ? "" : "The marks lie 20 to 300 cm out; 80 is shown instead.");
+    model.addAttribute(
+        "page",
+        page(
+            bag,
+            wanted.orElse(USUAL_ANGLE),
+            reach.orElse(USUAL_RADIUS),
+            new Asked(angle, first, second, radius, a, b, c)));
+    model.addAttribute("papers", FloorTemplate.Paper.values());
+    model.addAttribute("printable", wanted.filter(d -> d >= 20 && d <= 90).isPresent());
+    return "library/floor";
+  }
+
+  private static FloorPage page(List<Bags.InBag> bag, double wanted, double radius, Asked asked) {
+    List<Shaft> shafts = bag.stream().map(Bags.InBag::shaft).toList();
+    String typed = "";
+    boolean refused = false;
+    if (!(asked.a() + asked.b() + asked.c()).isBlank()) {
+      try {
+        typed =
+            String.format(
+                Locale.ROOT,
+                "They make %.1f° at the apex.",
+                FloorAngle.between(length(asked.a()), length(asked.b()), length(asked.c())));
+      } catch (IllegalArgumentException e) {
+        typed = e.getMessage();
+        refused = true;
+      }
+    }
+    return new FloorPage(
+        words(wanted),
+        Triple.best(shafts, wanted).map(t -> laid(t, wanted)),
+        typed,
+        refused,
+        pair(bag, asked, wanted),
+        FloorAngle.tape(radius, wanted).stream()
+            .map(m -> new FloorPage.Mark(words(m.degrees()), cm(m.along()), cm(m.across())))
+            .toList(),
+        words(radius));
+  }
+
+  private static double length(String typed) {
+    return Typed.number(typed)
+        .orElseThrow(() -> new IllegalArgumentException("Three lengths are needed, as numbers."));
+  }
+
+  private static String pair(List<Bags.InBag> bag, Asked asked, double wanted) {
+    Optional<Shaft> one = chosen(bag, asked.first());
+    Optional<Shaft> two = chosen(bag, asked.second());
+    if (one.isEmpty() || two.isEmpty()) {
+      return "";
+    }
+    double apart = FloorAngle.tipDistance(one.get().centimetres(), two.get().centimetres(), wanted);
+    return String.format(
+        Locale.ROOT,
+        "Lay %s and %s from the apex and pull their tips %.1f cm (%.1f in) apart.",
+        one.get().name(),
+        two.get().name(),
+        apart,
+        apart / Shaft.INCH);
+  }
+
+  private static Optional<Shaft> chosen(List<Bags.InBag> bag, String key) {
+    return bag.stream().filter(s -> s.key().equals(key)).map(Bags.InBag::shaft).findFirst();
+  }
+
+  private static FloorPage.Laid laid(Triple triple, double wanted) {
+    double longest = Math.max(triple.one().centimetres(), triple.other().centimetres());
+    double scale = DRAWN / longest;
+    double turn = Math.toRadians(triple.degrees());
+    return new FloorPage.Laid(
+        named(triple.one()),
+        named(triple.other()),
+        named(triple.closing()),
+        String.format(Locale.ROOT, "%.1f°", triple.degrees()),
+        String.format(Locale.ROOT, "%+.1f° from %s", triple.degrees() - wanted, words(wanted)),
+        triple.one().centimetres() * scale,
+        triple.other().centimetres() * scale * Math.cos(turn),
+        -triple.other().centimetres() * scale * Math.sin(turn));
+  }
+
+  private static String named(Shaft shaft) {
+    return shaft.name() + ", " + cm(shaft.centimetres()) + " cm";
+  }
+
+  private static String cm(double length) {
+    return String.format(Locale.ROOT, "%.1f", length == 0 ? 0.0 : length);
+  }
+
+  private static String words(double number) {
+    return number == Math.rint(number) ? String.valueOf((long) number) : cm(number);
+  }
+
+  @PostMapping("/bag")
+  String add(
+      @RequestParam(defaultValue = "") String name,
+      @RequestParam(defaultValue = "") String length,
+      @RequestParam(defaultValue = "cm") String unit,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Optional<String> problem = bags.add(user.account(), name, length, unit.equals("inch"));
+    if (problem.isEmpty()) {
+      return "redirect:/library/floor";
+    }
+    model.addAttribute("bagProblem", problem.get());
+    model.addAttribute("typedName", name);
+    model.addAttribute("typedLength", length);
+    model.addAttribute("typedUnit", unit);
+    return floor("60", "", "", "80", "", "", "", "", user, model);
+  }
+
+  @PostMapping("/bag/{key}/remove")
+  String remove(@PathVariable String key, @AuthenticationPrincipal SignedIn user) {
+    bags.remove(user.account(), key);
+    return "redirect:/library/floor";
+  }
+
+  /** The template as PDF at true scale, one page a sheet. */
+  @GetMapping("/template.pdf")
+  ResponseEntity<byte[]> pdf(
+      @RequestParam(defaultValue = "60") String angle,
+      @RequestParam(defaultValue = "50") String radius,
+      @RequestParam(defaultValue = "a4") String paper)
+      throws IOException {
+    Optional<FloorTemplate> template = FloorTemplates.template(angle, radius, paper);
+    if (template.isEmpty()) {
+      return ResponseEntity.status(302).header(HttpHeaders.LOCATION, "/library/floor").build();
+    }
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("floor-angle.pdf").build().toString())
+        .body(templates.pdf(template.get()));
+  }
+
+  /** One sheet of the template as SVG at true scale; sheet 0 is the whole drawing. */
+  @GetMapping("/template.svg")
+  ResponseEntity<String> svg(
+      @RequestParam(defaultValue = "60") String angle,
+      @RequestParam(defaultValue = "50") String radius,
+      @RequestParam(defaultValue = "a4") String paper,
+      @RequestParam(defaultValue = "1") int sheet) {
+    return FloorTemplates.template(angle, radius, paper)
+        .flatMap(t -> templates.svg(t, sheet))
+        .map(svg -> ResponseEntity.ok().contentType(MediaType.valueOf("image/svg+xml")).body(svg))
+        .orElseGet(
+            () ->
+                ResponseEntity.status(302).header(HttpHeaders.LOCATION, "/library/floor").build());
+  }
+}

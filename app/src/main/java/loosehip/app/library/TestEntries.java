@@ -1,0 +1,166 @@
+package loosehip.app.library;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.Standards;
+import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.Noted;
+import loosehip.app.store.PracticeValues;
+import loosehip.core.measure.BandScale;
+import loosehip.core.measure.BandScales;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.OwnRepeatability;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Unit;
+import org.springframework.stereotype.Component;
+
+/** Lays out the tests and methods of a practice, its own values beside the shipped ones. */
+@Component
+class TestEntries {
+  private final StandardsShelf shelf;
+  private final PracticeValues values;
+  private final Accounts accounts;
+
+  TestEntries(StandardsShelf shelf, PracticeValues values, Accounts accounts) {
+    this.shelf = shelf;
+    this.values = values;
+    this.accounts = accounts;
+  }
+
+  /** Every test, parts with edges of their own after it. */
+  List<TestEntry> tests(Account account) {
+    Standards standards = shelf.of(account.practiceId());
+    List<TestEntry> entries = new ArrayList<>();
+    for (ScreenTest test : ScreenTest.values()) {
+      entries.add(entry(account, standards, test, Optional.empty()));
+      test.parts().stream()
+          .filter(test::hasOwnScale)
+          .forEach(p -> entries.add(entry(account, standards, test, Optional.of(p))));
+    }
+    return entries;
+  }
+
+  TestEntry entry(Account account, Standards standards, ScreenTest test, Optional<Part> part) {
+    boolean numbers = test.unit() != Unit.WORD;
+    String outcomes =
+        numbers
+            ? ""
+            : String.join(", ", test.words(test.hasWholeNumber() ? Optional.empty() : part));
+    String title = test.title() + part.map(p -> ", " + p.word()).orElse("");
+    String watched =
+        test.compensations().stream().map(Compensation::word).collect(Collectors.joining(", "));
+    String about =
+        test.position().word()
+            + " · "
+            + test.minutes()
+            + " min"
+            + (test.sided() ? " · both sides" : "")
+            + (watched.isEmpty() ? "" : " · watch: " + watched);
+    return new TestEntry(
+        BandScales.key(test, part),
+        title,
+        about,
+        (title + " " + about + " " + outcomes + " " + test.id()).toLowerCase(Locale.ROOT),
+        numbers ? range(test) : "",
+        numbers ? Optional.of(scale(account, standards, test, part)) : Optional.empty(),
+        outcomes);
+  }
+
+  private static String range(ScreenTest test) {
+    return "takes "
+        + plain(test.limits().hardLow())
+        + " to "
+        + plain(test.limits().hardHigh())
+        + test.unit().sign()
+        + ", asks outside "
+        + plain(test.limits().usualLow())
+        + " to "
+        + plain(test.limits().usualHigh());
+  }
+
+  private TestEntry.Scale scale(
+      Account account, Standards standards, ScreenTest test, Optional<Part> part) {
+    BandScale now = standards.scales().of(test, part);
+    BandScale shipped = test.scale(part);
+    double low = Math.min(test.limits().usualLow(), Math.min(now.close(), now.enough()));
+    double high = Math.max(test.limits().usualHigh(), Math.max(now.close(), now.enough()));
+    if (test.unit() == Unit.SECONDS) {
+      high = Math.min(high, 2 * now.enough());
+    }
+    double span = high - low;
+    return new TestEntry.Scale(
+        plain(now.enough()),
+        plain(now.close()),
+        plain(shipped.enough()),
+        plain(shipped.close()),
+        !now.equals(shipped),
+        now.moreIsBetter(),
+        test.unit().sign(),
+        100 * (now.enough() - low) / span,
+        100 * (now.close() - low) / span,
+        plain(low),
+        plain(high),
+        history(account, Standards.bandTopic(test, part)));
+  }
+
+  private List<String> history(Account account, String topic) {
+    return values.history(account.practiceId(), topic).stream().map(TestEntries::line).toList();
+  }
+
+  private static String line(Noted noted) {
+    String what =
+        noted.value().isEmpty()
+            ? "reset to the shipped values"
+            : "enough, close: " + noted.value().replace(" ", ", ");
+    return what + ". " + noted.by() + ", " + Dates.moment(noted.at());
+  }
+
+  /** The four methods, with everybody's own scatter worked out anew. */
+  List<TestEntry.MethodEntry> methods(Account account) {
+    Standards standards = shelf.anew(account.practiceId());
+    Map<String, String> people = accounts.people(account.practiceId());
+    return Arrays.stream(Method.values())
+        .map(
+            m ->
+                new TestEntry.MethodEntry(
+                    m.id(),
+                    m.word(),
+                    plain(standards.defaultDeviation(m)),
+                    plain(m.tryDeviation()),
+                    standards.byMethod().containsKey(m),
+                    people.entrySet().stream()
+                        .map(p -> scatter(p.getValue(), standards.own(p.getKey(), m)))
+                        .toList()))
+        .toList();
+  }
+
+  private static String scatter(String name, Optional<OwnRepeatability> own) {
+    return own.map(
+            o ->
+                String.format(
+                    Locale.ROOT,
+                    "%s: %.1f from %d degrees of freedom, %s",
+                    name,
+                    o.deviation(),
+                    o.freedom(),
+                    o.takesOver() ? "in use" : "used from " + OwnRepeatability.TAKES_OVER_AT))
+        .orElse(name + ": no two tries in a set yet");
+  }
+
+  /** A number without a needless decimal. */
+  static String plain(double number) {
+    return number == Math.rint(number)
+        ? String.valueOf((long) number)
+        : String.format(Locale.ROOT, "%.1f", number);
+  }
+}

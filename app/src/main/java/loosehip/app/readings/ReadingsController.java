@@ -1,0 +1,169 @@
+package loosehip.app.readings;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.frame.Frames;
+import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.ReadingFiles;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Readings in and out: bring a file, see what would happen row by row, take it, undo it. */
+@Controller
+class ReadingsController {
+  private static final int LINES_A_PAGE = 100;
+  private static final int NAME_MOST = 120;
+
+  private final Frames frames;
+  private final Benches benches;
+  private final ReadingFiles files;
+  private final Intake intake;
+  private final ReadingsOut out;
+
+  ReadingsController(
+      Frames frames, Benches benches, ReadingFiles files, Intake intake, ReadingsOut out) {
+    this.frames = frames;
+    this.benches = benches;
+    this.files = files;
+    this.intake = intake;
+    this.out = out;
+  }
+
+  @GetMapping("/readings")
+  String readings(@AuthenticationPrincipal SignedIn user, Model model) {
+    model.addAttribute("frame", frames.of(user.account()));
+    model.addAttribute("files", files.newest(user.account().practiceId()));
+    model.addAttribute("columns", Columns.KNOWN);
+    return "library/readings";
+  }
+
+  @PostMapping("/readings")
+  String bring(
+      @RequestParam Optional<MultipartFile> file,
+      @AuthenticationPrincipal SignedIn user,
+      Model model)
+      throws IOException {
+    if (file.isEmpty() || file.get().isEmpty()) {
+      model.addAttribute("problem", "Choose a CSV file first. Nothing was read.");
+      return readings(user, model);
+    }
+    Path copy = Files.createTempFile("loose-hip-readings", ".csv");
+    try (InputStream in = file.get().getInputStream()) {
+      Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
+    }
+    String name = Optional.ofNullable(file.get().getOriginalFilename()).orElse("file");
+    String kept = name.length() > NAME_MOST ? name.substring(0, NAME_MOST) : name;
+    return "redirect:/readings/" + intake.check(user.account(), kept, copy);
+  }
+
+  @GetMapping("/readings/{id}")
+  String file(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String outcome,
+      @RequestParam(defaultValue = "0") int after,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Optional<ReadingFiles.Standing> standing = files.find(user.account().practiceId(), id);
+    if (standing.isEmpty()) {
+      return "redirect:/readings";
+    }
+    model.addAttribute("frame", frames.of(user.account()));
+    show(model, standing.get(), outcome, after);
+    return "library/reading-file";
+  }
+
+  private void show(Model model, ReadingFiles.Standing standing, String outcome, int after) {
+    List<ReadingFiles.Line> lines =
+        standing.state().equals("checking")
+            ? List.of()
+            : files.lines(standing.id(), outcome, after, LINES_A_PAGE);
+    model.addAttribute("f", standing);
+    model.addAttribute("broughtAt", Dates.moment(standing.broughtAt()));
+    model.addAttribute("outcome", outcome);
+    model.addAttribute("lines", lines);
+    model.addAttribute(
+        "next", lines.size() == LINES_A_PAGE ? lines.get(lines.size() - 1).line() : null);
+    model.addAttribute("after", after);
+  }
+
+  /** The state alone, asked again and again while work goes on. */
+  @GetMapping("/readings/{id}/state")
+  String state(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String outcome,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Optional<ReadingFiles.Standing> standing = files.find(user.account().practiceId(), id);
+    if (standing.isEmpty()) {
+      return "redirect:/readings";
+    }
+    show(model, standing.get(), outcome, 0);
+    return "library/reading-file-state";
+  }
+
+  @PostMapping("/readings/{id}/take")
+  String take(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    files.find(user.account().practiceId(), id).ifPresent(f -> intake.take(f.id(), user.account()));
+    return "redirect:/readings/" + id;
+  }
+
+  @PostMapping("/readings/{id}/undo")
+  String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    files.find(user.account().practiceId(), id).ifPresent(f -> intake.undo(f.id(), user.account()));
+    return "redirect:/readings/" + id;
+  }
+
+  @PostMapping("/readings/{id}/drop")
+  String drop(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    files.drop(user.account().practiceId(), id);
+    return "redirect:/readings";
+  }
+
+  /** Every reading of the practice. */
+  @GetMapping("/readings.csv")
+  void all(
+      @RequestParam(defaultValue = ";") String separator,
+      @AuthenticationPrincipal SignedIn user,
+      HttpServletResponse response)
+      throws IOException {
+    send(response, user, Optional.empty(), separator);
+  }
+
+  /** Every reading of one golfer. */
+  @GetMapping("/golfers/{id}/readings.csv")
+  void ofGolfer(
+      @PathVariable String id,
+      @RequestParam(defaultValue = ";") String separator,
+      @AuthenticationPrincipal SignedIn user,
+      HttpServletResponse response)
+      throws IOException {
+    benches.file(user.account(), id);
+    send(response, user, Optional.of(id), separator);
+  }
+
+  private void send(
+      HttpServletResponse response, SignedIn user, Optional<String> golfer, String separator)
+      throws IOException {
+    response.setContentType("text/csv;charset=UTF-8");
+    response.setHeader("Content-Disposition", "attachment; filename=\"readings.csv\"");
+    out.write(
+        user.account().practiceId(),
+        golfer,
+        separator.equals(",") ? ',' : ';',
+        response.getOutputStream());
+  }
+}
