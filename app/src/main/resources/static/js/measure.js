@@ -109,6 +109,7 @@
     else if (event.key === "c" && entry()) compensation();
     else if (event.key === "p" && entry()) pain();
     else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
+    else if (!entry() && /^[a-z]$/.test(event.key) && choose(event.key)) return void event.preventDefault();
     else if (event.key === "k" && !event.target.closest(".skip-card")) skip();
     else if (event.key === "m" && inEntry) document.querySelector(".modes a:not([aria-current])").click();
     else if (event.key === "Escape" && inEntry) stopCorrecting();
@@ -120,6 +121,15 @@
     event.preventDefault();
     event.stopImmediatePropagation();
   }, true);
+
+  // Tests told in words: a letter answers the first open line with the option it begins.
+  function choose(letter) {
+    const rows = [...document.querySelectorAll(".words-only .word-row")];
+    const row = rows.find((r) => !r.querySelector("input:checked"));
+    const radio = row && [...row.querySelectorAll("input")].find((i) => i.value.startsWith(letter));
+    if (radio) radio.click();
+    return Boolean(radio);
+  }
 
   // c goes through the compensations one by one, then to none again.
   function compensation() {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -22,40 +23,86 @@ import loosehip.core.measure.TestCard;
 import loosehip.core.measure.WeakerSide;
 import loosehip.core.safety.Block;
 import loosehip.core.safety.WarningSign;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The golfer in hand: the file as stored, the case made of it, and the judgement of the core.
- *
- * @param file what is stored
- * @param golfer the same as a case
- * @param assessment what the core makes of it
- * @param standards what results are held against
- * @param ownOrder the running order of whoever looks; empty when they made none
- * @param today the day of looking
+ * The golfer in hand: the file as stored, the case made of it, and the judgement of the core. What
+ * costs something is worked out when first asked for; a bench belongs to one request.
  */
-public record Bench(
-    GolferFile file,
-    CaseFile golfer,
-    Assessment assessment,
-    Standards standards,
-    List<ScreenTest> ownOrder,
-    LocalDate today) {
+public final class Bench {
+  private final GolferFile file;
+  private final CaseFile golfer;
+  private final Standards standards;
+  private final List<ScreenTest> ownOrder;
+  private final LocalDate today;
+  private final Map<String, Screen> earlier = new HashMap<>();
+  private @Nullable Assessment assessment;
+  private @Nullable List<RunningOrder> orders;
+  private @Nullable Map<ScreenTest, Side> firstSides;
+  private @Nullable List<TestCard> cards;
 
-  /** Judges a file by the shipped standards. */
+  private Bench(
+      GolferFile file,
+      CaseFile golfer,
+      Standards standards,
+      List<ScreenTest> ownOrder,
+      LocalDate today) {
+    this.file = file;
+    this.golfer = golfer;
+    this.standards = standards;
+    this.ownOrder = ownOrder;
+    this.today = today;
+  }
+
+  /** Takes a file to the bench by the shipped standards. */
   public static Bench of(GolferFile file, LocalDate today) {
     return of(file, Standards.SHIPPED, List.of(), today);
   }
 
-  /** Judges a file. */
+  /**
+   * Takes a file to the bench.
+   *
+   * @param standards what results are held against
+   * @param ownOrder the running order of whoever looks; empty when they made none
+   * @param today the day of looking
+   */
   public static Bench of(
       GolferFile file, Standards standards, List<ScreenTest> ownOrder, LocalDate today) {
-    CaseFile golfer = Cases.of(file, standards, today);
-    return new Bench(file, golfer, Assessment.of(golfer), standards, ownOrder, today);
+    return new Bench(file, Cases.of(file, standards, today), standards, ownOrder, today);
+  }
+
+  /** What is stored. */
+  public GolferFile file() {
+    return file;
+  }
+
+  /** The same as a case. */
+  public CaseFile golfer() {
+    return golfer;
+  }
+
+  /** What results are held against. */
+  public Standards standards() {
+    return standards;
+  }
+
+  /** The day of looking. */
+  public LocalDate today() {
+    return today;
+  }
+
+  /** What the core makes of it. */
+  public Assessment assessment() {
+    if (assessment == null) {
+      assessment = Assessment.of(golfer);
+    }
+    return assessment;
   }
 
   /** What was measured at an earlier visit. */
   public Screen screen(GolferFile.EarlierVisit visit) {
-    return Cases.screen(visit.tries(), visit.facts(), standards);
+    return earlier.computeIfAbsent(
+        visit.visitId(), id -> Cases.screen(visit.tries(), visit.facts(), standards));
   }
 
   /** Years of age by the year of birth; empty when not noted. */
@@ -88,10 +135,13 @@ public record Bench(
 
   /** The orders this golfer can be taken through: the shipped ones, by complaint, one's own. */
   public List<RunningOrder> orders() {
-    List<RunningOrder> orders = new ArrayList<>(RunningOrder.SHIPPED);
-    orders.add(ComplaintOrder.of(golfer.complaints(), golfer.handed()));
-    if (!ownOrder.isEmpty()) {
-      orders.add(new RunningOrder(RunningOrder.OWN, "My order", ownOrder));
+    if (orders == null) {
+      List<RunningOrder> all = new ArrayList<>(RunningOrder.SHIPPED);
+      all.add(ComplaintOrder.of(golfer.complaints(), golfer.handed()));
+      if (!ownOrder.isEmpty()) {
+        all.add(new RunningOrder(RunningOrder.OWN, "My order", ownOrder));
+      }
+      orders = all;
     }
     return orders;
   }
@@ -99,6 +149,10 @@ public record Bench(
   /** The running order chosen for this visit; hips first when none was. */
   public RunningOrder order() {
     String chosen = file.value("order").orElse(RunningOrder.HIPS.id());
+    Optional<RunningOrder> shipped = RunningOrder.parse(chosen);
+    if (shipped.isPresent()) {
+      return shipped.get();
+    }
     return orders().stream()
         .filter(o -> o.id().equals(chosen))
         .findFirst()
@@ -107,16 +161,22 @@ public record Bench(
 
   /** The cards of the running order, the weaker suspect's side first. */
   public List<TestCard> cards() {
-    return order().cards(golfer.handed(), firstSides());
+    if (cards == null) {
+      cards = order().cards(golfer.handed(), firstSides());
+    }
+    return cards;
   }
 
   /** The side to take first by earlier results, where it is not simply the trail side. */
   public Map<ScreenTest, Side> firstSides() {
-    Map<ScreenTest, Side> first = new EnumMap<>(ScreenTest.class);
-    for (GolferFile.EarlierVisit visit : file.earlier()) {
-      WeakerSide.of(screen(visit)).forEach(first::putIfAbsent);
+    if (firstSides == null) {
+      Map<ScreenTest, Side> first = new EnumMap<>(ScreenTest.class);
+      for (GolferFile.EarlierVisit visit : file.earlier()) {
+        WeakerSide.of(screen(visit)).forEach(first::putIfAbsent);
+      }
+      firstSides = first;
     }
-    return first;
+    return firstSides;
   }
 
   /** Why a card was skipped, when it was. */

@@ -179,6 +179,8 @@ class Intake implements DisposableBean {
               CsvReader.builder()
                   .fieldSeparator(columns.separator())
                   .maxBufferSize(1 << 20)
+                  .allowMissingFields(true)
+                  .allowExtraFields(true)
                   .ofCsvRecord(text)) {
         for (CsvRecord record : csv) {
           if (record.getStartingLineNumber() == 1) {

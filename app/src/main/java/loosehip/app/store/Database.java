@@ -66,6 +66,12 @@ public final class Database implements AutoCloseable {
     return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
   }
 
+  /** Folds a large write back into the file and lets the planner know the new sizes. */
+  void settle() {
+    write.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+    write.execute("PRAGMA optimize=0x10002");
+  }
+
   @Override
   public void close() {
     readPool.close();

@@ -33,7 +33,7 @@ public record GolferFile(
     Optional<String> lastStep,
     List<EarlierVisit> earlier) {
   /** So many earlier visits are kept at hand; older ones are read when they are compared. */
-  public static final int EARLIER_AT_HAND = 6;
+  public static final int EARLIER_AT_HAND = 4;
 
   /** A visit before this one, with the facts noted at it. */
   public record EarlierVisit(

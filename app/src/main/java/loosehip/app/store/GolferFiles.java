@@ -214,7 +214,20 @@ public class GolferFiles {
   static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
     var later = READING.as("later");
     Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
-    db.select(READING.asterisk(), ACCOUNT.SHOWN_NAME)
+    db.select(
+            READING.ID,
+            READING.VISIT_ID,
+            READING.SLOT,
+            READING.ORDINAL,
+            READING.VALUE,
+            READING.WORD,
+            READING.METHOD,
+            READING.COMPENSATIONS,
+            READING.VOIDED,
+            READING.SUBMIT_KEY,
+            READING.TAKEN_AT,
+            READING.TAKEN_BY,
+            ACCOUNT.SHOWN_NAME)
         .from(READING)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(READING.TAKEN_BY))

@@ -1,6 +1,7 @@
 package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.ACCOUNT;
+import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.READING_FILE;
 import static loosehip.app.store.generated.Tables.READING_FILE_ROW;
 
@@ -264,20 +265,29 @@ public class ReadingFiles {
   }
 
   /** A line as the preview shows it. */
-  public record Line(int line, String outcome, String words) {}
+  public record Line(int line, String outcome, String words, String golfer) {}
 
   /** Lines of one outcome after a line number, in order. */
   public List<Line> lines(String fileId, String outcome, int after, int most) {
     return database
         .read()
-        .select(READING_FILE_ROW.LINE, READING_FILE_ROW.OUTCOME, READING_FILE_ROW.WORDS)
+        .select(
+            READING_FILE_ROW.LINE, READING_FILE_ROW.OUTCOME, READING_FILE_ROW.WORDS, GOLFER.NAME)
         .from(READING_FILE_ROW)
+        .leftJoin(GOLFER)
+        .on(GOLFER.ID.eq(READING_FILE_ROW.GOLFER_ID))
         .where(READING_FILE_ROW.FILE_ID.eq(fileId))
         .and(outcome.isEmpty() ? DSL.noCondition() : READING_FILE_ROW.OUTCOME.eq(outcome))
         .and(READING_FILE_ROW.LINE.gt(after))
         .orderBy(READING_FILE_ROW.LINE)
         .limit(most)
-        .fetch(r -> new Line(r.value1(), r.value2(), r.value3()));
+        .fetch(
+            r ->
+                new Line(
+                    r.value1(),
+                    r.value2(),
+                    r.value3(),
+                    Optional.ofNullable(r.value4()).orElse("")));
   }
 
   /** Forgets a file that was not taken, or was undone. */

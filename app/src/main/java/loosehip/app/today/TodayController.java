@@ -3,6 +3,7 @@ package loosehip.app.today;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
@@ -22,6 +23,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Today: who needs the trainer now; finding and adding a golfer. */
 @Controller
 class TodayController {
+  private static final int SHOWN_AT_MOST = 40;
+
   private final Golfers golfers;
   private final Frames frames;
   private final Clock clock;
@@ -32,27 +35,40 @@ class TodayController {
     this.clock = clock;
   }
 
-  /** A group of golfers with a heading. */
-  public record Group(String id, String heading, String empty, List<Row> rows) {}
+  /** A group of golfers with a heading; {@code more} of them are found by name. */
+  public record Group(String id, String heading, String empty, List<Row> rows, int more) {}
 
   /** One golfer in a list. */
   public record Row(
       String id, String name, String who, String words, String seen, HipGlyph glyph) {}
 
+  /** The rows of a group, the latest seen first when there are too many to read. */
+  private Group group(String id, String heading, String empty, List<Glance> glances) {
+    int more = Math.max(0, glances.size() - SHOWN_AT_MOST);
+    List<Glance> shown =
+        more == 0
+            ? glances
+            : glances.stream()
+                .sorted(Comparator.comparing(Glance::seenOn).reversed())
+                .limit(SHOWN_AT_MOST)
+                .toList();
+    LocalDate today = LocalDate.now(clock);
+    return new Group(id, heading, empty, shown.stream().map(g -> row(g, today)).toList(), more);
+  }
+
   @GetMapping("/")
   String today(@AuthenticationPrincipal SignedIn user, Model model) {
-    List<Row> bench = new ArrayList<>();
-    List<Row> due = new ArrayList<>();
-    List<Row> waiting = new ArrayList<>();
-    List<Row> quiet = new ArrayList<>();
+    List<Glance> bench = new ArrayList<>();
+    List<Glance> due = new ArrayList<>();
+    List<Glance> waiting = new ArrayList<>();
+    List<Glance> quiet = new ArrayList<>();
     LocalDate today = LocalDate.now(clock);
     for (Glance glance : golfers.all(user.account().practiceId())) {
-      Row row = row(glance, today);
       switch (group(glance, today)) {
-        case "waiting" -> waiting.add(row);
-        case "due" -> due.add(row);
-        case "bench" -> bench.add(row);
-        default -> quiet.add(row);
+        case "waiting" -> waiting.add(glance);
+        case "due" -> due.add(glance);
+        case "bench" -> bench.add(glance);
+        default -> quiet.add(glance);
       }
     }
     model.addAttribute("frame", frames.of(user.account()));
@@ -60,10 +76,10 @@ class TodayController {
     model.addAttribute(
         "groups",
         List.of(
-            new Group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
-            new Group("due", "Due back", "No retest falls in this week.", due),
-            new Group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
-            new Group("quiet", "Quiet", "Everybody has something on.", quiet)));
+            group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
+            group("due", "Due back", "No retest falls in this week.", due),
+            group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
+            group("quiet", "Quiet", "Everybody has something on.", quiet)));
     model.addAttribute("count", bench.size() + due.size() + waiting.size() + quiet.size());
     return "today/today";
   }

@@ -48,7 +48,7 @@ class FloorTemplatesTest {
         List<Line> bars =
             lines(page).stream()
                 .filter(l -> Math.abs(l.y1() - l.y2()) < 1e-3 && l.length() > 90)
-                .filter(l -> l.y1() < 20)
+                .filter(l -> l.y1() > 0 && l.y1() < 20)
                 .toList();
         assertThat(bars).hasSize(1);
         assertThat(bars.get(0).length()).isCloseTo(100, within(0.05));

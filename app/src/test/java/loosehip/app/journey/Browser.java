@@ -44,6 +44,19 @@ final class Browser {
     return context;
   }
 
+  /** A phone under a thumb. */
+  static BrowserContext phone(int port) {
+    BrowserContext context =
+        CHROMIUM.newContext(
+            new NewContextOptions()
+                .setBaseURL("http://localhost:" + port)
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setIsMobile(true));
+    context.setDefaultTimeout(10_000);
+    return context;
+  }
+
   /** A page that collects what its scripts complain about. */
   static Page page(BrowserContext context, List<String> complaints) {
     Page page = context.newPage();

@@ -56,13 +56,69 @@ class TestViewsTest {
         "try seated-rotation.right.internal 33 | 33.0° | close to 40 | close",
         "try seated-rotation.right.internal 41 (90) | 41.0° | enough | enough",
         "try seated-rotation.right.internal 25; pain.seated-rotation.right.internal=6 | 25.0° | stopped by pain | not-measured",
-        "try seated-rotation.right.internal 22; try seated-rotation.right.external 55 | 22.0° | short of 30; arc shifted outward: set-up first, no end-range stretching | short",
+        "try seated-rotation.right.internal 22; try seated-rotation.right.external 55 | 22.0° | short of 30 | short",
       })
   void theResultInWords(String file, String mean, String verdict, String band) {
     TestView.Result result = view(Files.bench(file), CARD).live().result().orElseThrow();
     assertThat(result.mean()).isEqualTo(mean);
     assertThat(result.verdict()).isEqualTo(verdict);
     assertThat(result.band()).isEqualTo(band);
+  }
+
+  @Test
+  void theHipsSpeakTogetherWithWhatFollows() {
+    Bench bench =
+        Files.bench(
+            "try seated-rotation.right.internal 22; try seated-rotation.right.external 55;"
+                + " try standing-turn.right.internal 48");
+    assertThat(view(bench, CARD).live().result().orElseThrow().hips())
+        .extracting(TestView.Said::words)
+        .containsExactly(
+            "arc shifted outward", "foot and knee do much of the turning (whole leg less hip: 26)");
+    assertThat(view(bench, CARD).live().result().orElseThrow().hips().get(0).follows())
+        .contains("let the feet do it");
+  }
+
+  @Test
+  void anEarlierVisitCanBeChosenToCompareWith() {
+    Bench bench =
+        Bench.of(
+            Files.of(
+                "try " + CARD + " 24 26 25; baseline=before-2025-03-03",
+                Files.TODAY,
+                List.of(
+                    Files.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
+                    Files.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
+            Files.TODAY);
+    TestView.Result result = view(bench, CARD).live().result().orElseThrow();
+    assertThat(result.before()).contains("then 10.0 on 3 Mar 2025");
+    assertThat(result.change()).contains("+15.0, real");
+    assertThat(result.chance()).startsWith("real from 8.8; 99 %");
+  }
+
+  @Test
+  void theWeakerSideComesFirstAndSkipsLeaveTheMinutes() {
+    Bench bench =
+        Bench.of(
+            Files.of(
+                "skip.hinge-contact=no time",
+                Files.TODAY,
+                List.of(
+                    Files.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.left 30"),
+                    Files.earlier(LocalDate.of(2026, 3, 2), "trunk-turn.right 50"))),
+            Files.TODAY);
+    assertThat(view(bench, "hinge-contact").skipped()).contains("no time");
+    assertThat(bench.minutesLeft()).isEqualTo(13);
+    assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.internal");
+  }
+
+  @Test
+  void aBlockedTestSaysWhyAndACarefulOneWhatToMind() {
+    Bench bench = Files.bench("caution.balance=yes; order=full");
+    assertThat(view(bench, "one-leg-stand.right.closed").blocked().orElseThrow())
+        .startsWith("no closed eyes");
+    assertThat(view(bench, "one-leg-stand.right.open").cares().get(0))
+        .startsWith("support at hand");
   }
 
   @Test

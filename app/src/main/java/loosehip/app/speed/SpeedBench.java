@@ -1,0 +1,185 @@
+package loosehip.app.speed;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import loosehip.app.LooseHip;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.Database;
+import loosehip.app.store.YearsOfWork;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/** Measures pages and saves over ten years of clinic days, and prints a table. */
+public final class SpeedBench {
+  private static final int GOLFERS = 800;
+  private static final int VISITS = 37_000;
+  private static final int WARM_UPS = 40;
+  private static final int RUNS = 60;
+  private static final String PASSWORD = "bench-only-password";
+
+  private final HttpClient client =
+      HttpClient.newBuilder()
+          .cookieHandler(new CookieManager())
+          .followRedirects(HttpClient.Redirect.NORMAL)
+          .build();
+  private final String base;
+
+  private SpeedBench(int port) {
+    this.base = "http://localhost:" + port;
+  }
+
+  /** Runs everything; takes a few minutes. */
+  public static void main(String[] args) throws Exception {
+    CoreSpeed.print();
+    Path home = Files.createTempDirectory("loose-hip-bench");
+    try (ConfigurableApplicationContext context =
+        SpringApplication.run(
+            LooseHip.class,
+            "--server.port=0",
+            "--loose-hip.demo=false",
+            "--loose-hip.home=" + home)) {
+      Account wren =
+          context
+              .getBean(Accounts.class)
+              .addPractice(
+                  "Bench", "Wren", "wren", context.getBean(PasswordEncoder.class).encode(PASSWORD));
+      long from = System.nanoTime();
+      YearsOfWork.Made made =
+          new YearsOfWork(context.getBean(Database.class))
+              .fill(wren, GOLFERS, VISITS, LocalDate.now(Clock.systemUTC()));
+      System.out.printf(
+          Locale.ROOT,
+          "%n%,d golfers, %,d visits, %,d readings, made in %.0f s%n",
+          made.golfers(),
+          made.visits(),
+          made.readings(),
+          (System.nanoTime() - from) / 1e9);
+      int port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port", "0"));
+      new SpeedBench(port).pages();
+    } finally {
+      try (Stream<Path> files = Files.walk(home)) {
+        files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+      }
+    }
+    System.exit(0);
+  }
+
+  private void pages() throws Exception {
+    String door = get("/sign-in");
+    post("/sign-in", "username=wren&password=" + PASSWORD + "&_csrf=" + encoded(csrf(door)));
+    String today = get("/");
+    Matcher link = Pattern.compile("href=\"(/golfers/[^/\"]+)/talk\"").matcher(today);
+    List<String> golfers = new ArrayList<>();
+    while (link.find()) {
+      golfers.add(link.group(1));
+    }
+    String token = csrf(get(golfers.get(0) + "/measure?mode=run"));
+    System.out.printf("%-34s %8s %8s%n", "what", "median", "95 %");
+    int[] turn = {0};
+    Callable<String> golfer = () -> golfers.get(turn[0]++ % golfers.size());
+    timed("Today", () -> get("/"));
+    timed("find", () -> get("/find?q=golfer+" + (char) ('a' + turn[0]++ % 26)));
+    timed("Talk", () -> get(golfer.call() + "/talk"));
+    timed("Measure, one at a time", () -> get(golfer.call() + "/measure?mode=run"));
+    timed("Measure, sheet", () -> get(golfer.call() + "/measure/sheet?position=standing"));
+    timed("visits, two compared", () -> get(golfer.call() + "/visits"));
+    timed("Links", () -> get(golfer.call() + "/links"));
+    String card = golfers.get(0) + "/measure/sheet/seated-rotation.left.internal";
+    timed(
+        "save a try (sheet)",
+        () -> {
+          post(card + "/void", "_csrf=" + encoded(token));
+          return "";
+        });
+    timed(
+        "save a fact",
+        () ->
+            post(
+                golfers.get(1) + "/notes/setup.leadFlare",
+                "value=" + (turn[0]++ % 30) + "&_csrf=" + encoded(token)));
+    timed(
+        "save a try (one at a time)",
+        () ->
+            post(
+                golfers.get(turn[0] % golfers.size()) + "/measure/hinge-contact/tries",
+                "value="
+                    + (30 + turn[0]++ % 20)
+                    + "&submitKey="
+                    + UUID.randomUUID()
+                    + "&_csrf="
+                    + encoded(token)));
+  }
+
+  private static void timed(String what, Callable<String> work) throws Exception {
+    for (int i = 0; i < WARM_UPS; i++) {
+      work.call();
+    }
+    double[] took = new double[RUNS];
+    for (int i = 0; i < RUNS; i++) {
+      long from = System.nanoTime();
+      work.call();
+      took[i] = (System.nanoTime() - from) / 1e6;
+    }
+    java.util.Arrays.sort(took);
+    System.out.printf(
+        Locale.ROOT, "%-34s %5.1f ms %5.1f ms%n", what, took[RUNS / 2], took[RUNS * 95 / 100]);
+  }
+
+  private String get(String path) throws IOException, InterruptedException {
+    return send(HttpRequest.newBuilder(URI.create(base + path)).build());
+  }
+
+  private String post(String path, String form) throws IOException, InterruptedException {
+    return send(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString(form))
+            .timeout(Duration.ofSeconds(30))
+            .build());
+  }
+
+  private String send(HttpRequest request) throws IOException, InterruptedException {
+    HttpResponse<String> answer =
+        client.send(request, HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+    if (answer.statusCode() >= 400) {
+      throw new IOException(request.uri().getPath() + " answered " + answer.statusCode());
+    }
+    return answer.body();
+  }
+
+  private static String csrf(String page) {
+    Matcher token =
+        Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"|X-CSRF-TOKEN&quot;:&quot;([^&]+)&quot;")
+            .matcher(page);
+    if (!token.find()) {
+      throw new IllegalStateException("The page carries no token");
+    }
+    return token.group(1) != null ? token.group(1) : token.group(2);
+  }
+
+  private static String encoded(String text) {
+    return URLEncoder.encode(text, StandardCharsets.UTF_8);
+  }
+}
