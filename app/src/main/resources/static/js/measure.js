@@ -38,6 +38,12 @@
     htmx.ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values, source: "#try-form" });
   }
 
+  // A word is sent as soon as it is chosen; a second one waits its turn.
+  document.addEventListener("change", (event) => {
+    const slot = event.target.closest("#try-form .word-row") && event.target.dataset.slot;
+    if (slot) post("/words/" + slot, { value: event.target.value });
+  });
+
   function stopCorrecting() {
     document.getElementById("correcting").value = "";
     const label = document.getElementById("entry-label");
@@ -159,7 +165,9 @@
     arc();
   });
   document.addEventListener("htmx:afterSettle", () => {
-    if (waiting.length && form()) setTimeout(() => post(...waiting.shift()), 0);
+    setTimeout(() => {
+      if (waiting.length && form()) post(...waiting.shift());
+    }, 0);
   });
   window.addEventListener("load", () => {
     if (entry()) {

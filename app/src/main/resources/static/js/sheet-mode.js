@@ -169,7 +169,8 @@
     const entry = cell.querySelector(".cell-entry");
     const problem = cell.querySelector(".problem").textContent !== "";
     if (entry && typed && !problem) entry.value = typed;
-    if (problem || (cell.dataset.stay === "true" && entry && !inside && !later(cell))) {
+    const another = cell.querySelector(".cell-advice") && cell.dataset.stay === "true" && !queue.length && !inside && !later(cell);
+    if (problem || another) {
       if (entry) land(entry);
     } else if (inside) {
       const group = slot && cell.querySelector(`[data-slot="${CSS.escape(slot)}"]`);

@@ -23,6 +23,36 @@ public class Figures {
     return Optional.ofNullable(drawings.get(name));
   }
 
+  /**
+   * A body at address from the side: hip bend, pelvic tilt and rounding as they were typed.
+   *
+   * @param hipBend degrees from upright, 0 to 90
+   * @param tilt degrees beyond neutral, arched positive
+   * @param rounding degrees between the lower and the upper half of the back
+   */
+  public Drawing posture(double hipBend, double tilt, double rounding) {
+    double bend = rounding / 3 - tilt * 0.7;
+    String pose =
+        String.format(
+            java.util.Locale.ROOT,
+            "at=82,108 trunk=%.1f bend=%.1f neck=%.1f A=%.1f,6 M=-4,12,96",
+            hipBend,
+            bend,
+            Math.min(100, hipBend + rounding / 2),
+            14.0);
+    List<Stroke> strokes = new ArrayList<>(Prop.strokes("ground=194"));
+    strokes.addAll(Pose.parse("at=82,108 trunk=40 M=-4,12,96").strokes(true));
+    strokes.addAll(Pose.parse(pose).strokes(false));
+    return new Drawing(
+        List.copyOf(strokes),
+        String.format(
+            java.util.Locale.ROOT,
+            "from the side at address: hips bent %.0f, pelvis tilted %.0f, back rounded %.0f",
+            hipBend,
+            tilt,
+            rounding));
+  }
+
   /** The names of all drawings. */
   public List<String> names() {
     return List.copyOf(drawings.keySet());

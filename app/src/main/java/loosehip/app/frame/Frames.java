@@ -10,6 +10,7 @@ import loosehip.app.Settings;
 import loosehip.app.golfer.AtTheBench;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Standing;
+import loosehip.app.golfer.Topic;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
@@ -102,9 +103,14 @@ public class Frames {
       words.add(
           new FrameView.CautionWord(
               noted.caution().asked().toLowerCase(Locale.ROOT) + side,
-              noted.cleared() ? "cleared on record" : noted.caution().consequence()));
+              noted.cleared() ? cleared(bench, noted) : noted.caution().consequence()));
     }
     return words;
+  }
+
+  private static String cleared(Bench bench, NotedCaution noted) {
+    String words = bench.file().value(Topic.CLEARED_CAUTION.about(noted.caution().id())).orElse("");
+    return bench.reviewDue(words) ? "clearance is due to be looked at again" : "cleared on record";
   }
 
   private static List<FrameView.StationTab> stations(Bench bench, Station here) {

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import loosehip.app.store.GolferFile;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
@@ -30,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * costs something is worked out when first asked for; a bench belongs to one request.
  */
 public final class Bench {
+  private static final Pattern LOOK_AGAIN = Pattern.compile("look again by (\\d+ \\w+ \\d{4})$");
+
   private final GolferFile file;
   private final CaseFile golfer;
   private final Standards standards;
@@ -206,6 +210,12 @@ public final class Bench {
         .map(sign -> file.value(Topic.CLEARED_WARNING.about(sign.id())))
         .flatMap(Optional::stream)
         .toList();
+  }
+
+  /** Whether a recorded clearance was to be looked at again by now. */
+  public boolean reviewDue(String clearance) {
+    Matcher by = LOOK_AGAIN.matcher(clearance);
+    return by.find() && !Dates.parse(by.group(1)).isAfter(today);
   }
 
   /** How a side is spoken of: {@code trail (R)}. */

@@ -32,6 +32,11 @@ public final class Dates {
     return CLOCK.format(at);
   }
 
+  /** A day as {@link #day} writes it. */
+  public static LocalDate parse(String day) {
+    return LocalDate.parse(day, DAY);
+  }
+
   /** A day: {@code 3 Mar 2027}. */
   public static String day(LocalDate date) {
     return DAY.format(date);

@@ -45,6 +45,8 @@ public enum Topic {
   REHEARSAL("rehearsal", true, "swing"),
   HABIT("habit", true, "swing"),
   SCHOOL("school", false, "set-up"),
+  SCHOOL_WHY("school-why", false, "set-up"),
+  SETUP_TODAY("setup-today", false, "plan"),
   PAIN("pain", true, "measure"),
   SKIP("skip", true, "measure"),
   BASELINE("baseline", true, "measure"),
@@ -107,7 +109,7 @@ public enum Topic {
   private boolean knows(String about) {
     return switch (this) {
       case WHO -> List.of("birth-year", "handed", "height", "guardian", "history").contains(about);
-      case CONSENT, SCHOOL, ORDER, BASELINE -> about.isEmpty();
+      case CONSENT, SCHOOL, SCHOOL_WHY, SETUP_TODAY, ORDER, BASELINE -> about.isEmpty();
       case COMPLAINT -> Complaint.parse(about).isPresent();
       case CAUTION, CAUTION_NOTE, CLEARED_CAUTION -> Caution.parse(about).isPresent();
       case WISH ->

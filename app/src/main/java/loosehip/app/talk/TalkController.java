@@ -104,9 +104,11 @@ class TalkController {
       @RequestParam(defaultValue = "") String clinician,
       @RequestParam(defaultValue = "") String on,
       @RequestParam(defaultValue = "") String limits,
+      @RequestParam(defaultValue = "") String review,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Clearance clearance = new Clearance(clinician.strip(), on.strip(), limits.strip());
+    Clearance clearance =
+        new Clearance(clinician.strip(), on.strip(), limits.strip(), review.strip());
     var problem = clearance.problem();
     if (problem.isPresent()) {
       model.addAttribute("clearanceProblem", problem.get());

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,10 @@ final class Browser {
                           "--disable-component-update",
                           "--disable-sync")));
 
+  static {
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+  }
+
   private Browser() {}
 
   static BrowserContext context(int port, int width, int height) {
@@ -40,7 +45,7 @@ final class Browser {
                 .setBaseURL("http://localhost:" + port)
                 .setViewportSize(width, height)
                 .setAcceptDownloads(true));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(30_000);
     return context;
   }
 
@@ -53,7 +58,7 @@ final class Browser {
                 .setViewportSize(390, 844)
                 .setHasTouch(true)
                 .setIsMobile(true));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(30_000);
     return context;
   }
 

@@ -18,6 +18,20 @@ import loosehip.core.pivot.TurnBudget;
  * its base × (1 + aggravators found); bases and aggravators are ours, from practice.
  */
 public final class Forecast {
+  /** Every fault that a short margin can bring. */
+  public static final List<PivotFault> POSSIBLE =
+      List.of(
+          PivotFault.SWAY,
+          PivotFault.EARLY_STOP,
+          PivotFault.ARM_WRAP,
+          PivotFault.REVERSE_TILT,
+          PivotFault.TRAIL_LOCK,
+          PivotFault.SHORT_TURN,
+          PivotFault.SLIDE,
+          PivotFault.HIP_THRUST,
+          PivotFault.HANG_BACK,
+          PivotFault.STALL_FLIP);
+
   private final Screen screen;
   private final Handed handed;
   private final List<Expected> expected = new ArrayList<>();

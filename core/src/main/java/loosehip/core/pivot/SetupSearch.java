@@ -235,6 +235,27 @@ public final class SetupSearch {
         finish);
   }
 
+  /**
+   * Any set-up, priced like those of the search against the one it starts from.
+   *
+   * @throws IllegalArgumentException when hips or trunk are not all known
+   */
+  public static SetupOption price(
+      School school, Screen screen, Handed handed, Setup today, Setup then) {
+    if (!Hips.of(screen, handed, then).complete()) {
+      throw new IllegalArgumentException("A price needs both hips and the trunk turn");
+    }
+    boolean unpinch = today.pinch() > 0 && then.pinch() == 0;
+    boolean level = today.pelvicTilt() != 0 && then.pelvicTilt() == 0;
+    Candidate priced = new Candidate(then, unpinch, level, 0, 0);
+    return option(
+        school,
+        screen,
+        handed,
+        today,
+        new Candidate(then, unpinch, level, 0, sum(costs(today, priced))));
+  }
+
   private static double[] costs(Setup today, Candidate c) {
     double[] costs = new double[SetupOption.Lever.values().length];
     costs[SetupOption.Lever.TRAIL_FLARE.ordinal()] =

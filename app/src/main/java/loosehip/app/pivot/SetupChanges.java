@@ -1,0 +1,78 @@
+package loosehip.app.pivot;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.TurnBudget;
+
+/** Says what a changed set-up changes, each part with its price both ways. */
+public final class SetupChanges {
+  private SetupChanges() {}
+
+  /** The parts that differ, in words. */
+  public static List<String> parts(Setup today, Setup then) {
+    List<String> parts = new ArrayList<>();
+    double trail = then.trailFlare() - today.trailFlare();
+    if (trail != 0) {
+      parts.add(amount(trail, "trail flare", then.trailFlare()) + price(trail, 0));
+    }
+    double lead = then.leadFlare() - today.leadFlare();
+    if (lead != 0) {
+      parts.add(amount(lead, "lead flare", then.leadFlare()) + price(-lead, lead));
+    }
+    double bought =
+        TurnBudget.straighteningBuys(then.straightening())
+            - TurnBudget.straighteningBuys(today.straightening());
+    if (then.straightening() != today.straightening()) {
+      parts.add(
+          "trail knee straightens by " + plain(then.straightening()) + "°" + price(bought, 0));
+    }
+    if (then.release() != today.release()) {
+      parts.add(release(then.release()) + price(then.release().buys() - today.release().buys(), 0));
+    }
+    if (today.trailPinch() != then.trailPinch() || today.leadPinch() != then.leadPinch()) {
+      double trailFreed = today.trailPinch() - then.trailPinch();
+      parts.add("knees over the feet" + price(trailFreed, 0));
+    }
+    if (then.pelvicTilt() != today.pelvicTilt()) {
+      parts.add(
+          then.pelvicTilt() == 0
+              ? "pelvis to neutral at address"
+              : "pelvic tilt " + plain(then.pelvicTilt()) + "°");
+    }
+    return parts;
+  }
+
+  private static String release(LeadRelease release) {
+    return "going back, " + release.word();
+  }
+
+  private static String amount(double by, String what, double to) {
+    return plain(Math.abs(by))
+        + (by > 0 ? " more of " : " less of ")
+        + what
+        + " ("
+        + plain(to)
+        + "°)";
+  }
+
+  /** {@code : +10 going back, nothing lost coming through}. */
+  static String price(double back, double through) {
+    return ": "
+        + (back == 0 ? "nothing gained going back" : signed(back) + " going back")
+        + ", "
+        + (through == 0 ? "nothing lost coming through" : signed(through) + " coming through");
+  }
+
+  private static String signed(double by) {
+    return (by > 0 ? "+" : "−") + plain(Math.abs(by));
+  }
+
+  private static String plain(double number) {
+    return number == Math.rint(number)
+        ? String.valueOf((long) number)
+        : String.format(Locale.ROOT, "%.1f", number);
+  }
+}

@@ -1,0 +1,5 @@
+/** The pivot bench: what this body can pay for as it stands, and as tried. */
+@NullMarked
+package loosehip.app.pivot;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,132 @@
+"use strict";
+// The pivot bench as an instrument: drag or key a foot or a knee; every figure follows from the
+// server. A newer change overtakes an older answer, so the last one always wins.
+(function () {
+  const stage = () => document.getElementById("tried");
+  if (!stage()) return;
+  let running = null;
+  let drag = null;
+
+  const form = () => document.getElementById("levers");
+  const input = (name) => form().querySelector(`[name="${name}"]`);
+  const bounds = (handle) => [Number(handle.getAttribute("aria-valuemin")), Number(handle.getAttribute("aria-valuemax"))];
+  const handleOf = (name) => document.querySelector(`[data-handle="${name}"]`);
+
+  function query() {
+    const values = new URLSearchParams(new FormData(form()));
+    values.delete("_csrf");
+    return values.toString();
+  }
+
+  async function ask() {
+    if (running) running.abort();
+    const mine = new AbortController();
+    running = mine;
+    const asked = query();
+    try {
+      const answer = await fetch(form().dataset.base + "/tried?" + asked, { signal: mine.signal, headers: { "HX-Request": "true" } });
+      if (!answer.ok) throw new Error(String(answer.status));
+      const html = await answer.text();
+      if (running !== mine) return;
+      put(html);
+      history.replaceState(null, "", form().dataset.base + "?" + asked);
+    } catch (cut) {
+      if (cut.name === "AbortError") return;
+      const live = document.getElementById("pivot-live");
+      if (live) live.textContent = "No answer from Loose Hip; the last figures stay. Try again.";
+    }
+  }
+
+  // Puts the answer in and gives the focus back to what had it.
+  function put(html) {
+    const active = document.activeElement;
+    const handle = active && active.dataset && active.dataset.handle;
+    const field = active && active.id && active.id.startsWith("lever-") ? active.id : null;
+    const step = active && active.dataset && active.dataset.lever ? [active.dataset.lever, active.dataset.by] : null;
+    const fresh = new DOMParser().parseFromString(html, "text/html").getElementById("tried");
+    const live = document.getElementById("pivot-live");
+    const words = fresh.querySelector("#pivot-live").textContent;
+    stage().replaceWith(document.adoptNode(fresh));
+    const now = document.getElementById("pivot-live");
+    now.replaceWith(live);
+    live.textContent = words;
+    if (handle) handleOf(handle)?.focus();
+    else if (field) document.getElementById(field)?.focus();
+    else if (step) document.querySelector(`[data-lever="${step[0]}"][data-by="${step[1]}"]`)?.focus();
+  }
+
+  function set(name, value) {
+    const handle = handleOf(name);
+    let to = value;
+    if (handle) {
+      const [low, high] = bounds(handle);
+      to = Math.max(low, Math.min(high, value));
+    }
+    if (String(to) === input(name).value) return;
+    input(name).value = String(to);
+    ask();
+  }
+
+  // Where the pointer is in the drawing's own units.
+  function point(event) {
+    const over = document.querySelector(".pivot-over");
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(over.getScreenCTM().inverse());
+    return [at.x, at.y];
+  }
+
+  const turnAt = (x, y, px, py) => (Math.atan2(px - x, y - py) * 180) / Math.PI;
+
+  document.addEventListener("pointerdown", (event) => {
+    const handle = event.target.closest("[data-handle]");
+    if (!handle) return;
+    const [px, py] = point(event);
+    const x = Number(handle.dataset.x);
+    const y = Number(handle.dataset.y) + 30;
+    drag = { name: handle.dataset.handle, kind: handle.dataset.kind, out: Math.sign(Number(handle.dataset.out)) || outOf(handle), x, y, px, from: Number(handle.dataset.value), turn: turnAt(x, y, px, py) };
+    handle.focus();
+    event.preventDefault();
+  });
+
+  function outOf(handle) {
+    return Number(handle.dataset.x) > 280 ? 1 : -1;
+  }
+
+  document.addEventListener("pointermove", (event) => {
+    if (!drag) return;
+    const [px, py] = point(event);
+    const out = drag.x > 280 ? 1 : -1;
+    const by = drag.kind === "foot" ? out * (turnAt(drag.x, drag.y, px, py) - drag.turn) : -drag.out * (px - drag.px);
+    set(drag.name, Math.round(drag.from + by));
+    event.preventDefault();
+  });
+  for (const kind of ["pointerup", "pointercancel"]) document.addEventListener(kind, () => (drag = null));
+
+  document.addEventListener("keydown", (event) => {
+    const handle = event.target.closest && event.target.closest("[data-handle]");
+    if (!handle) return;
+    const step = event.shiftKey ? 5 : 1;
+    const now = Number(input(handle.dataset.handle).value);
+    const [low, high] = bounds(handle);
+    if (event.key === "ArrowUp" || event.key === "ArrowRight") set(handle.dataset.handle, now + step);
+    else if (event.key === "ArrowDown" || event.key === "ArrowLeft") set(handle.dataset.handle, now - step);
+    else if (event.key === "Home") set(handle.dataset.handle, low);
+    else if (event.key === "End") set(handle.dataset.handle, high);
+    else return;
+    event.preventDefault();
+  });
+
+  document.addEventListener("click", (event) => {
+    const step = event.target.closest(".lever-step");
+    if (!step) return;
+    set(step.dataset.lever, (Number(input(step.dataset.lever).value.replace(",", ".")) || 0) + Number(step.dataset.by));
+  });
+  document.addEventListener("change", (event) => {
+    if (event.target.closest("#levers")) ask();
+  });
+  document.addEventListener("keydown", (event) => {
+    if (event.key === "Enter" && event.target.matches("#levers input")) {
+      event.preventDefault();
+      ask();
+    }
+  });
+})();

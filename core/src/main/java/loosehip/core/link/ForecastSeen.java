@@ -1,0 +1,61 @@
+package loosehip.core.link;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The forecast of the turn budget held against what was seen: agreement is evidence for the body; a
+ * fault seen with room to spare points to habit.
+ *
+ * @param fault which
+ * @param kind how forecast and sight agree
+ */
+public record ForecastSeen(PivotFault fault, Kind kind) {
+
+  /** How forecast and sight agree. */
+  public enum Kind {
+    AGREES("forecast and seen: the body pays for it"),
+    NOT_SEEN("forecast, looked for, not there: this golfer pays in another way"),
+    LOOK("forecast, not looked at yet"),
+    SURPRISE("seen with room to spare: a habit more than a limit");
+
+    private final String words;
+
+    Kind(String words) {
+      this.words = words;
+    }
+
+    /** What it means, in words. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * Holds a forecast against what was seen.
+   *
+   * @param expected the forecast, empty when no margin is short
+   * @param possible every fault a short margin could bring, to tell a surprise from what the budget
+   *     says nothing about
+   */
+  public static List<ForecastSeen> of(
+      List<Forecast.Expected> expected, List<PivotFault> possible, Seen seen) {
+    Map<PivotFault, Kind> kinds = new LinkedHashMap<>();
+    for (Forecast.Expected e : expected) {
+      Level level = seen.level(e.fault());
+      kinds.putIfAbsent(
+          e.fault(),
+          level.present() ? Kind.AGREES : level == Level.NONE ? Kind.NOT_SEEN : Kind.LOOK);
+    }
+    if (expected.isEmpty()) {
+      possible.stream()
+          .filter(f -> seen.level(f).present())
+          .forEach(f -> kinds.put(f, Kind.SURPRISE));
+    }
+    List<ForecastSeen> all = new ArrayList<>();
+    kinds.forEach((fault, kind) -> all.add(new ForecastSeen(fault, kind)));
+    return all;
+  }
+}

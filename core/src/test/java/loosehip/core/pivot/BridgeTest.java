@@ -1,0 +1,115 @@
+package loosehip.core.pivot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.link.Forecast;
+import loosehip.core.link.ForecastSeen;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Seen;
+import loosehip.core.measure.Screen;
+import org.junit.jupiter.api.Test;
+
+class BridgeTest {
+  private static final Setup TODAY =
+      new Setup(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
+
+  private static Setup changed(double trail, double lead, double straight, LeadRelease release) {
+    return TODAY.with(trail, lead, straight, release, true, true);
+  }
+
+  /**
+   * Flare 0 → 15 goes back in three fives at 5, 10, 15 gained; at 6 in 6 weeks: 5, 10, 15 weeks.
+   */
+  @Test
+  void everyFiveGainedTakesFiveOfFlare() {
+    Bridge bridge =
+        Bridge.of(TODAY, changed(15, 20, 0, LeadRelease.HELD), new Bridge.Gained(6, 0, 0));
+    assertThat(bridge.parts()).extracting(Bridge.Part::to).containsExactly(10.0, 5.0, 0.0);
+    assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 10.0, 15.0);
+    assertThat(bridge.parts()).extracting(Bridge.Part::reached).containsExactly(true, false, false);
+    Bridge.Part second = bridge.parts().get(1);
+    assertThat(second.weeks()).isEqualTo(10);
+    assertThat(second.weeksFast()).isEqualTo(6);
+    assertThat(second.weeksSlow()).isEqualTo(20);
+    assertThat(second.range()).isEqualTo(Bridge.Range.TRAIL_IN);
+  }
+
+  @Test
+  void straighteningFollowsTheFlareAndReleaseGoesStepByStep() {
+    Bridge bridge = Bridge.of(TODAY, changed(5, 20, 5, LeadRelease.HEEL), Bridge.Gained.NOTHING);
+    assertThat(bridge.parts())
+        .extracting(Bridge.Part::lever)
+        .containsExactly(
+            SetupOption.Lever.TRAIL_FLARE,
+            SetupOption.Lever.STRAIGHTENING,
+            SetupOption.Lever.RELEASE,
+            SetupOption.Lever.RELEASE);
+    assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 7.5, 5.0, 10.0);
+  }
+
+  @Test
+  void leadFlareIsPaidForByTheTurnItServes() {
+    Bridge more = Bridge.of(TODAY, changed(0, 27, 0, LeadRelease.HELD), Bridge.Gained.NOTHING);
+    assertThat(more.parts()).extracting(Bridge.Part::range).containsOnly(Bridge.Range.LEAD_IN);
+    assertThat(more.parts()).extracting(Bridge.Part::to).containsExactly(22.0, 20.0);
+    assertThat(more.parts().get(1).gain()).isEqualTo(7);
+    Bridge less = Bridge.of(TODAY, changed(0, 10, 0, LeadRelease.HELD), Bridge.Gained.NOTHING);
+    assertThat(less.parts()).extracting(Bridge.Part::range).containsOnly(Bridge.Range.LEAD_OUT);
+    assertThat(less.parts()).extracting(Bridge.Part::to).containsExactly(15.0, 20.0);
+    assertThat(Bridge.of(TODAY, TODAY, Bridge.Gained.NOTHING).empty()).isTrue();
+  }
+
+  /** Example B: pricing its best option gives the search's own score, 72.9. */
+  @Test
+  void anySetupIsPricedLikeThoseOfTheSearch() {
+    Screen screen =
+        Screens.of(
+            """
+            prone-rotation.right.internal 18; seated-rotation.right.internal 22
+            standing-turn.right.internal 30
+            prone-rotation.left.external 32; seated-rotation.left.external 30
+            prone-rotation.left.internal 15; seated-rotation.left.internal 17
+            trunk-turn.right 38
+            """);
+    SetupSearch.Found found =
+        SetupSearch.search(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY);
+    SetupOption priced =
+        SetupSearch.price(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY, found.best().setup());
+    assertThat(priced.score()).isCloseTo(72.9, within(0.05));
+    assertThat(priced.score()).isCloseTo(found.best().score(), within(1e-9));
+    assertThat(SetupSearch.price(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY, TODAY).cost())
+        .isZero();
+    assertThatThrownBy(
+            () ->
+                SetupSearch.price(
+                    School.ROTATION_FIRST, Screen.empty(), Handed.RIGHT, TODAY, TODAY))
+        .hasMessageContaining("needs both hips");
+  }
+
+  @Test
+  void theForecastIsHeldAgainstWhatWasSeen() {
+    List<Forecast.Expected> expected =
+        List.of(
+            new Forecast.Expected("back", PivotFault.SWAY, 1),
+            new Forecast.Expected("back", PivotFault.EARLY_STOP, 0.9),
+            new Forecast.Expected("back", PivotFault.REVERSE_TILT, 0.7));
+    Seen seen =
+        new Seen(
+            java.util.Map.of(),
+            java.util.Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.EARLY_STOP, Level.NONE),
+            java.util.Map.of(),
+            java.util.Set.of());
+    assertThat(ForecastSeen.of(expected, Forecast.POSSIBLE, seen))
+        .extracting(ForecastSeen::kind)
+        .containsExactly(
+            ForecastSeen.Kind.AGREES, ForecastSeen.Kind.NOT_SEEN, ForecastSeen.Kind.LOOK);
+    assertThat(ForecastSeen.of(List.of(), Forecast.POSSIBLE, seen))
+        .containsExactly(new ForecastSeen(PivotFault.SWAY, ForecastSeen.Kind.SURPRISE));
+  }
+}
