@@ -64,7 +64,8 @@ public final class Cases {
         setup(file),
         seen(file),
         file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL),
-        wishes(file, today));
+        wishes(file, today),
+        standards.coefficients());
   }
 
   /** The golfer's hand; right when nobody said. */

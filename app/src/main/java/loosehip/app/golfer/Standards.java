@@ -11,20 +11,25 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.pivot.Coefficient;
+import loosehip.core.pivot.Coefficients;
 
 /**
  * What results are held against in one practice: band edges, and how far tries scatter.
  *
  * @param scales band edges in force
  * @param byMethod the practice's own deviation of one try by method, in degrees, where it set one
+ * @param coefficients the figures of the turn budget in force
  * @param ownOf each person's own repeatability by method, by account
  */
 public record Standards(
     BandScales scales,
     Map<Method, Double> byMethod,
+    Coefficients coefficients,
     Map<String, Map<Method, OwnRepeatability>> ownOf) {
   /** The shipped values, nobody's own among them. */
-  public static final Standards SHIPPED = new Standards(BandScales.SHIPPED, Map.of(), Map.of());
+  public static final Standards SHIPPED =
+      new Standards(BandScales.SHIPPED, Map.of(), Coefficients.SHIPPED, Map.of());
 
   /** Smallest deviation of one try a practice can set, in degrees. */
   public static final double DEVIATION_LEAST = 0.5;
@@ -34,6 +39,7 @@ public record Standards(
 
   private static final String BANDS = "bands.";
   private static final String DEVIATION = "deviation.";
+  private static final String COEFFICIENT = "coefficient.";
 
   /** The deviation of one try by a method before anybody's own takes over, in degrees. */
   public double defaultDeviation(Method method) {
@@ -61,11 +67,17 @@ public record Standards(
     return DEVIATION + method.id();
   }
 
+  /** The topic under which a figure of the turn budget is kept. */
+  public static String coefficientTopic(Coefficient coefficient) {
+    return COEFFICIENT + coefficient.id();
+  }
+
   /** Reads the practice's own values; what no longer fits is left at the shipped value. */
   static Standards of(
       Map<String, String> values, Map<String, Map<Method, OwnRepeatability>> ownOf) {
     Map<String, BandScale> scales = new HashMap<>();
     Map<Method, Double> byMethod = new EnumMap<>(Method.class);
+    Map<Coefficient, Double> figures = new EnumMap<>(Coefficient.class);
     values.forEach(
         (topic, value) -> {
           if (topic.startsWith(BANDS)) {
@@ -75,6 +87,13 @@ public record Standards(
             ScreenTest.parse(names[0])
                 .flatMap(t -> edges(t, part, value).scale())
                 .ifPresent(s -> scales.put(key, s));
+          } else if (topic.startsWith(COEFFICIENT)) {
+            Coefficient.parse(topic.substring(COEFFICIENT.length()))
+                .ifPresent(
+                    c ->
+                        Typed.number(value)
+                            .filter(v -> v >= c.low() && v <= c.high())
+                            .ifPresent(v -> figures.put(c, v)));
           } else if (topic.startsWith(DEVIATION)) {
             Method.parse(topic.substring(DEVIATION.length()))
                 .ifPresent(
@@ -84,7 +103,7 @@ public record Standards(
                             .ifPresent(d -> byMethod.put(m, d)));
           }
         });
-    return new Standards(new BandScales(scales), byMethod, ownOf);
+    return new Standards(new BandScales(scales), byMethod, new Coefficients(figures), ownOf);
   }
 
   /** Band edges as typed: either the scale, or what is wrong. */

@@ -18,6 +18,8 @@ import loosehip.core.measure.Part;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
+import loosehip.core.pivot.Coefficient;
+import loosehip.core.pivot.School;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -137,6 +139,94 @@ class LibraryController {
     model.addAttribute("problem", problem);
     model.addAttribute("problemAt", method);
     return tests(user, model);
+  }
+
+  /** A figure of the turn budget, the practice's own beside the shipped one. */
+  public record Figure(
+      String id,
+      String title,
+      String unit,
+      String value,
+      String shipped,
+      boolean own,
+      String bounds,
+      String source,
+      String words,
+      List<String> history) {}
+
+  /** The figures of the turn budget. */
+  @GetMapping("/budget")
+  String budget(@AuthenticationPrincipal SignedIn user, Model model) {
+    Standards now = shelf.of(user.account().practiceId());
+    model.addAttribute("frame", frames.of(user.account()));
+    model.addAttribute(
+        "figures",
+        Arrays.stream(Coefficient.values()).map(c -> figure(user.account(), now, c)).toList());
+    model.addAttribute("schools", School.values());
+    return "library/budget";
+  }
+
+  private Figure figure(Account account, Standards now, Coefficient c) {
+    double value = now.coefficients().of(c);
+    return new Figure(
+        c.id(),
+        c.title(),
+        c.unit(),
+        exact(value),
+        exact(c.shipped()),
+        value != c.shipped(),
+        exact(c.low()) + " to " + exact(c.high()),
+        c.source(),
+        (c.title() + " " + c.id()).toLowerCase(java.util.Locale.ROOT),
+        values.history(account.practiceId(), Standards.coefficientTopic(c)).stream()
+            .map(
+                n ->
+                    (n.value().isEmpty() ? "reset" : n.value())
+                        + ". "
+                        + n.by()
+                        + ", "
+                        + loosehip.app.golfer.Dates.moment(n.at()))
+            .toList());
+  }
+
+  private static String exact(double number) {
+    return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+  }
+
+  /** Sets a figure of the turn budget; blank resets it. */
+  @PostMapping("/budget/{id}")
+  String coefficient(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String value,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Optional<Coefficient> which = Coefficient.parse(id);
+    if (which.isEmpty()) {
+      return "redirect:/library/budget";
+    }
+    Coefficient c = which.get();
+    Optional<Double> typed = Typed.number(value).filter(v -> v >= c.low() && v <= c.high());
+    String problem = "";
+    if (!value.isBlank() && typed.isEmpty()) {
+      problem =
+          "Takes "
+              + exact(c.low())
+              + " to "
+              + exact(c.high())
+              + "; you typed "
+              + value.strip()
+              + ". The old value is kept.";
+    } else {
+      values.set(
+          user.account(),
+          Standards.coefficientTopic(c),
+          typed.filter(v -> v != c.shipped()).map(LibraryController::exact));
+    }
+    Standards now = shelf.anew(user.account().practiceId());
+    model.addAttribute("f", figure(user.account(), now, c));
+    model.addAttribute("typed", problem.isEmpty() ? null : value);
+    model.addAttribute("problem", problem);
+    return "library/figure";
   }
 
   /** Changes one's own running order: adds, removes, or moves a test within its position. */

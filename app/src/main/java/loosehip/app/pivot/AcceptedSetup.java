@@ -27,7 +27,7 @@ public record AcceptedSetup(Setup before, Setup then, double[] ranges) {
   /** The line that keeps a change accepted now. */
   static String line(Bench bench, Setup then) {
     Setup before = bench.golfer().setup();
-    Hips hips = Hips.of(bench.golfer().screen(), bench.golfer().handed(), Setup.PLAIN);
+    Hips hips = Hips.of(bench.golfer().body(), Setup.PLAIN);
     return String.format(
         Locale.ROOT,
         "trailFlare=%.1f leadFlare=%.1f straightening=%.1f release=%s tilt=%.1f unpinch=%s"
@@ -107,7 +107,7 @@ public record AcceptedSetup(Setup before, Setup then, double[] ranges) {
 
   /** When each part of it goes again, by what was gained since. */
   Bridge bridge(Bench bench) {
-    Hips hips = Hips.of(bench.golfer().screen(), bench.golfer().handed(), Setup.PLAIN);
+    Hips hips = Hips.of(bench.golfer().body(), Setup.PLAIN);
     return Bridge.of(
         before,
         then,

@@ -18,6 +18,7 @@ import loosehip.core.body.Leg;
 import loosehip.core.link.Forecast;
 import loosehip.core.link.ForecastSeen;
 import loosehip.core.pivot.Bridge;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Margin;
@@ -25,7 +26,6 @@ import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
-import loosehip.core.pivot.WorkingRange;
 import org.springframework.stereotype.Component;
 
 /** Lays out the pivot bench. Every figure is worked out by the core; nothing is computed here. */
@@ -52,19 +52,19 @@ class PivotPages {
         levers(bench, trial),
         figures.posture(
             trial.setup().hipFlexion(), trial.setup().pelvicTilt(), trial.setup().rounding()),
-        posture(trial.setup()),
+        posture(trial.setup(), bench.golfer().coefficients()),
         live(deltas),
         !trial.changesFrom(today, bench.golfer().school()).isEmpty(),
         handles(bench, trial.setup()));
   }
 
   private static TurnBudget budget(Bench bench, Trial trial) {
-    Hips hips = Hips.of(bench.golfer().screen(), bench.golfer().handed(), trial.setup());
+    Hips hips = Hips.of(bench.golfer().body(), trial.setup());
     return TurnBudget.of(trial.school(), trial.setup(), hips);
   }
 
   private static PlanView drawing(Bench bench, TurnBudget budget) {
-    Hips hips = Hips.of(bench.golfer().screen(), bench.golfer().handed(), budget.setup());
+    Hips hips = Hips.of(bench.golfer().body(), budget.setup());
     return PlanViewDrawing.of(budget, hips, bench.golfer().handed());
   }
 
@@ -185,14 +185,14 @@ class PivotPages {
     return by == 0 ? "0" : signed(by).replace(".0", "");
   }
 
-  private static List<String> posture(Setup setup) {
+  private static List<String> posture(Setup setup, Coefficients model) {
     List<String> words = new ArrayList<>();
-    long left = Math.round(100 * TurnBudget.postureFactor(setup));
+    long left = Math.round(100 * model.posture(setup));
     words.add(
         left == 100
             ? "This back leaves all of the trunk turn."
             : "This back leaves " + left + " % of the trunk turn.");
-    double tilt = WorkingRange.tiltEffect(setup.pelvicTilt());
+    double tilt = model.tilt(setup.pelvicTilt());
     if (tilt != 0) {
       words.add(
           String.format(
@@ -256,7 +256,8 @@ class PivotPages {
       Bench bench, SetupSearch.Found found, double best, String first) {
     SetupOption option = found.best();
     double behind = option.score() - best;
-    List<String> parts = SetupChanges.parts(bench.golfer().setup(), option.setup());
+    List<String> parts =
+        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), option.setup());
     String loser =
         behind < CLEAR_LOSER
             ? ""
@@ -295,7 +296,10 @@ class PivotPages {
   PivotPage.Today today(Bench bench) {
     Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
     Optional<String> words =
-        accepted.map(a -> String.join("; ", SetupChanges.parts(a.before(), a.then())));
+        accepted.map(
+            a ->
+                String.join(
+                    "; ", SetupChanges.parts(bench.golfer().coefficients(), a.before(), a.then())));
     List<PivotPage.BridgeLine> bridge =
         accepted.map(a -> lines(bench, a.bridge(bench))).orElse(List.of());
     Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
@@ -309,7 +313,8 @@ class PivotPages {
     }
     SetupOption best = found.get().best();
     List<PivotPage.Way> ways = new ArrayList<>();
-    if (!SetupChanges.parts(bench.golfer().setup(), best.setup()).isEmpty()) {
+    if (!SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), best.setup())
+        .isEmpty()) {
       ways.add(way(bench, "Cheapest", best));
     }
     found.get().alternatives().forEach(o -> ways.add(way(bench, "Another way", o)));
@@ -349,7 +354,7 @@ class PivotPages {
             .collect(Collectors.joining("&"));
     return new PivotPage.Way(
         title,
-        SetupChanges.parts(bench.golfer().setup(), s),
+        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), s),
         "leaves going back "
             + signed(option.backMargin())
             + ", coming through "

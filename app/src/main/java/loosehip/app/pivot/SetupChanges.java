@@ -3,16 +3,16 @@ package loosehip.app.pivot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Setup;
-import loosehip.core.pivot.TurnBudget;
 
 /** Says what a changed set-up changes, each part with its price both ways. */
 public final class SetupChanges {
   private SetupChanges() {}
 
   /** The parts that differ, in words. */
-  public static List<String> parts(Setup today, Setup then) {
+  public static List<String> parts(Coefficients model, Setup today, Setup then) {
     List<String> parts = new ArrayList<>();
     double trail = then.trailFlare() - today.trailFlare();
     if (trail != 0) {
@@ -23,14 +23,15 @@ public final class SetupChanges {
       parts.add(amount(lead, "lead flare", then.leadFlare()) + price(-lead, lead));
     }
     double bought =
-        TurnBudget.straighteningBuys(then.straightening())
-            - TurnBudget.straighteningBuys(today.straightening());
+        model.straightening(then.straightening()) - model.straightening(today.straightening());
     if (then.straightening() != today.straightening()) {
       parts.add(
           "trail knee straightens by " + plain(then.straightening()) + "°" + price(bought, 0));
     }
     if (then.release() != today.release()) {
-      parts.add(release(then.release()) + price(then.release().buys() - today.release().buys(), 0));
+      parts.add(
+          release(then.release())
+              + price(model.release(then.release()) - model.release(today.release()), 0));
     }
     if (today.trailPinch() != then.trailPinch() || today.leadPinch() != then.leadPinch()) {
       double trailFreed = today.trailPinch() - then.trailPinch();

@@ -55,7 +55,7 @@ class ClinicDayJourneyTest extends BenchJourney {
     int groups = 0;
     for (String position : new String[] {"standing", "seated", "face down", "on the back"}) {
       assertThat(page.locator(".positions a[aria-current]")).containsText(position);
-      page.waitForFunction("document.activeElement.closest('[data-stop]') !== null");
+      page.waitForFunction("() => document.activeElement.closest('[data-stop]') !== null");
       while (true) {
         String at =
             (String)

@@ -126,6 +126,23 @@ class LibraryJourneyTest extends BenchJourney {
   }
 
   @Test
+  void aFigureOfTheTurnBudgetIsSetRefusedAndReset() {
+    page.navigate("/library/budget");
+    Locator knee = page.locator("#figure-release-knee");
+    knee.locator("[name=value]").fill("99");
+    knee.locator("text=Keep").click();
+    assertThat(knee.locator(".problem")).containsText("Takes 0 to 30");
+    knee.locator("[name=value]").fill("10");
+    knee.locator("text=Keep").click();
+    assertThat(knee).containsText("Reset to 12");
+    knee.locator(".edge-history summary").click();
+    assertThat(knee).containsText("10. Wren");
+    knee.locator("button:has-text('Reset')").click();
+    assertThat(knee.locator("[name=value]")).hasValue("12");
+    assertThat(knee).containsText("shipped, 0 to 30");
+  }
+
+  @Test
   void theBagMakesAnAngleAndTheTemplateComesAtTrueScale() throws IOException {
     page.navigate("/library/floor");
     assertThat(page.locator(".teach")).containsText("no three shafts");

@@ -17,7 +17,21 @@ import org.springframework.test.context.TestPropertySource;
 @TestPropertySource(properties = "loose-hip.demo=true")
 class MainViewsTest extends JourneyTest {
   private static final List<String> STATIONS =
-      List.of("talk", "measure", "set-up", "swing", "links", "plan", "follow", "sheet");
+      List.of(
+          "talk",
+          "measure?mode=run",
+          "measure/sheet",
+          "visits",
+          "set-up",
+          "pivot",
+          "pivot/print",
+          "swing",
+          "links",
+          "plan",
+          "follow",
+          "sheet");
+  private static final List<String> ROOMS =
+      List.of("/library", "/library/budget", "/library/floor", "/readings");
   private static final List<String> WAITING = List.of("talk", "measure", "plan");
   private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
@@ -46,6 +60,10 @@ class MainViewsTest extends JourneyTest {
             found.addAll(violations(page, theme + " " + name + " " + station));
           }
         }
+        for (String room : ROOMS) {
+          page.navigate(room);
+          found.addAll(violations(page, theme + " " + room));
+        }
         assertThat(found).isEmpty();
         assertThat(complaints).isEmpty();
       }
@@ -64,6 +82,11 @@ class MainViewsTest extends JourneyTest {
         page.navigate(talk.replace("talk", station));
         Object width = page.evaluate("document.documentElement.scrollWidth");
         assertThat(((Number) width).intValue()).as(station).isLessThanOrEqualTo(390);
+      }
+      for (String room : ROOMS) {
+        page.navigate(room);
+        Object width = page.evaluate("document.documentElement.scrollWidth");
+        assertThat(((Number) width).intValue()).as(room).isLessThanOrEqualTo(390);
       }
     }
   }

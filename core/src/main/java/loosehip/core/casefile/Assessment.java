@@ -74,7 +74,7 @@ public record Assessment(
 
   /** Assesses a case. Pure: the same case gives the same assessment. */
   public static Assessment of(CaseFile golfer) {
-    Hips hips = Hips.of(golfer.screen(), golfer.handed(), golfer.setup());
+    Hips hips = Hips.of(golfer.body(), golfer.setup());
     List<Measurement> measurements =
         golfer.screen().readings().stream()
             .map(r -> golfer.screen().measurement(r.slot()))
@@ -122,9 +122,7 @@ public record Assessment(
         hips,
         Optional.of(budget),
         Forecast.of(budget, golfer.screen(), golfer.handed()),
-        hips.complete()
-            ? SetupSearch.schools(golfer.screen(), golfer.handed(), golfer.setup())
-            : List.of(),
+        hips.complete() ? SetupSearch.schools(golfer.body(), golfer.setup()) : List.of(),
         links,
         NextTests.best(golfer.screen(), golfer.handed(), golfer.seen(), links),
         needs,

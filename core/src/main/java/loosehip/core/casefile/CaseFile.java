@@ -6,6 +6,8 @@ import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Screen;
+import loosehip.core.pivot.Body;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Wishes;
@@ -22,6 +24,7 @@ import loosehip.core.safety.Health;
  * @param seen faults and habits looked at
  * @param school the school chosen for this golfer
  * @param wishes what can be given to the work; empty means no plan is wanted yet
+ * @param coefficients the figures of the turn budget in force
  */
 public record CaseFile(
     Handed handed,
@@ -31,7 +34,26 @@ public record CaseFile(
     Setup setup,
     Seen seen,
     School school,
-    Optional<Wishes> wishes) {
+    Optional<Wishes> wishes,
+    Coefficients coefficients) {
+
+  /** A case judged by the shipped figures of the turn budget. */
+  public CaseFile(
+      Handed handed,
+      Set<Complaint> complaints,
+      Health health,
+      Screen screen,
+      Setup setup,
+      Seen seen,
+      School school,
+      Optional<Wishes> wishes) {
+    this(handed, complaints, health, screen, setup, seen, school, wishes, Coefficients.SHIPPED);
+  }
+
+  /** The body a turn budget is worked out for. */
+  public Body body() {
+    return new Body(screen, handed, coefficients);
+  }
 
   /**
    * The same golfer mirrored: the other hand, every side exchanged. The judgement must not change.
@@ -45,6 +67,7 @@ public record CaseFile(
         setup,
         seen,
         school,
-        wishes);
+        wishes,
+        coefficients);
   }
 }

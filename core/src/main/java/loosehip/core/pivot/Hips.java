@@ -19,22 +19,32 @@ import loosehip.core.measure.Slot;
  * @param leadExternal lead hip turning out: going back
  * @param leadInternal lead hip turning in: coming through
  * @param trunk seated trunk turn towards the trail side, degrees
+ * @param coefficients the figures they were worked out by
  */
 public record Hips(
     Optional<WorkingRange> trailInternal,
     Optional<WorkingRange> leadExternal,
     Optional<WorkingRange> leadInternal,
-    Optional<Double> trunk) {
+    Optional<Double> trunk,
+    Coefficients coefficients) {
 
   /** Reads them off a screen for a golfer of this hand in this set-up. */
   public static Hips of(Screen screen, Handed handed, Setup setup) {
-    Side trail = handed.side(Leg.TRAIL);
-    Side lead = handed.side(Leg.LEAD);
+    return of(Body.of(screen, handed), setup);
+  }
+
+  /** Reads them off a body in this set-up. */
+  public static Hips of(Body body, Setup setup) {
+    Side trail = body.handed().side(Leg.TRAIL);
+    Side lead = body.handed().side(Leg.LEAD);
+    Coefficients c = body.coefficients();
+    Screen screen = body.screen();
     return new Hips(
-        WorkingRange.of(screen, trail, Direction.INTERNAL, setup),
-        WorkingRange.of(screen, lead, Direction.EXTERNAL, setup),
-        WorkingRange.of(screen, lead, Direction.INTERNAL, setup),
-        screen.evidence(Slot.of(ScreenTest.TRUNK_TURN, trail)).map(m -> m.mean()));
+        WorkingRange.of(screen, trail, Direction.INTERNAL, setup, c),
+        WorkingRange.of(screen, lead, Direction.EXTERNAL, setup, c),
+        WorkingRange.of(screen, lead, Direction.INTERNAL, setup, c),
+        screen.evidence(Slot.of(ScreenTest.TRUNK_TURN, trail)).map(m -> m.mean()),
+        c);
   }
 
   /** Whether every part is known. */

@@ -20,12 +20,7 @@ public final class SetupSearch {
   private static final double TRAIL_FLARE_MOST = 30;
   private static final double LEAD_FLARE_MOST = 40;
   private static final double STRAIGHTENING_MOST = 20;
-  private static final double SHORT_PRICE = 3;
   private static final double FINISH_GRACE = 10;
-  private static final double STRAIGHTENING_PRICE = 0.7;
-  private static final double[] RELEASE_PRICE = {0, 6, 14};
-  private static final double UNPINCH_PRICE = 0.2;
-  private static final double LEVEL_PRICE = 0.3;
   private static final int ALTERNATIVES = 2;
 
   private SetupSearch() {}
@@ -64,23 +59,28 @@ public final class SetupSearch {
    * @throws IllegalArgumentException when the screen lacks a part of the budget
    */
   public static Found search(School school, Screen screen, Handed handed, Setup today) {
-    if (!Hips.of(screen, handed, today).complete()) {
+    return search(school, Body.of(screen, handed), today);
+  }
+
+  /** The same for a body judged by a practice's own figures. */
+  public static Found search(School school, Body body, Setup today) {
+    Coefficients c = body.coefficients();
+    if (!Hips.of(body, today).complete()) {
       throw new IllegalArgumentException("The set-up search needs both hips and the trunk turn");
     }
-    SetupOption asItStands =
-        option(school, screen, handed, today, new Candidate(today, false, false, 0, 0));
+    SetupOption asItStands = option(school, body, today, new Candidate(today, false, false, 0, 0));
     Map<SetupOption.Lever, Candidate> leaders = new EnumMap<>(SetupOption.Lever.class);
     for (boolean level : choices(today.pelvicTilt() != 0)) {
       for (boolean unpinch : choices(today.pinch() != 0)) {
-        Terms terms = Terms.of(school, screen, handed, today, unpinch, level);
-        through(school, today, terms, leaders);
+        Terms terms = Terms.of(school, body, today, unpinch, level);
+        through(school, today, terms, c, leaders);
       }
     }
     List<SetupOption> sorted =
         leaders.values().stream()
             .sorted(
                 Comparator.comparingDouble(Candidate::score).thenComparingDouble(Candidate::cost))
-            .map(c -> option(school, screen, handed, today, c))
+            .map(leader -> option(school, body, today, leader))
             .toList();
     boolean todayAllowed = today.straightening() <= school.straighteningLimit();
     SetupOption best =
@@ -112,10 +112,9 @@ public final class SetupSearch {
       Setup base,
       boolean unpinch,
       boolean level) {
-    static Terms of(
-        School school, Screen screen, Handed handed, Setup today, boolean unpinch, boolean level) {
+    static Terms of(School school, Body body, Setup today, boolean unpinch, boolean level) {
       Setup base = today.with(0, 0, 0, LeadRelease.HELD, unpinch, level);
-      TurnBudget budget = TurnBudget.of(school, base, Hips.of(screen, handed, base));
+      TurnBudget budget = TurnBudget.of(school, base, Hips.of(body, base));
       TurnBudget.Back back = budget.back().orElseThrow();
       double through = budget.through().orElseThrow().lead().total();
       return new Terms(
@@ -132,12 +131,16 @@ public final class SetupSearch {
   }
 
   private static void through(
-      School school, Setup today, Terms terms, Map<SetupOption.Lever, Candidate> leaders) {
+      School school,
+      Setup today,
+      Terms terms,
+      Coefficients c,
+      Map<SetupOption.Lever, Candidate> leaders) {
     double[] costs = new double[SetupOption.Lever.values().length];
     costs[SetupOption.Lever.UNPINCH.ordinal()] =
-        terms.unpinch() ? UNPINCH_PRICE * today.pinch() : 0;
+        terms.unpinch() ? c.of(Coefficient.PRICE_UNPINCH) * today.pinch() : 0;
     costs[SetupOption.Lever.LEVEL.ordinal()] =
-        terms.level() ? LEVEL_PRICE * Math.abs(today.pelvicTilt()) : 0;
+        terms.level() ? c.of(Coefficient.PRICE_LEVEL) * Math.abs(today.pelvicTilt()) : 0;
     double[] leads = steps(LEAD_FLARE_MOST, today.leadFlare());
     double[] straights = straightenings(school, today);
     LeadRelease[] releases = releases(school, today);
@@ -147,16 +150,17 @@ public final class SetupSearch {
         costs[SetupOption.Lever.LEAD_FLARE.ordinal()] = Math.abs(lead - today.leadFlare());
         for (double straight : straights) {
           costs[SetupOption.Lever.STRAIGHTENING.ordinal()] =
-              STRAIGHTENING_PRICE * Math.abs(straight - today.straightening());
-          double trailTurn = terms.trail() + trail + TurnBudget.straighteningBuys(straight);
+              c.of(Coefficient.PRICE_STRAIGHTENING) * Math.abs(straight - today.straightening());
+          double trailTurn = terms.trail() + trail + c.straightening(straight);
           for (LeadRelease release : releases) {
             int step = Math.abs(release.ordinal() - today.release().ordinal());
-            costs[SetupOption.Lever.RELEASE.ordinal()] = RELEASE_PRICE[step];
-            double leadTurn = terms.lead() - lead + release.buys();
+            costs[SetupOption.Lever.RELEASE.ordinal()] = c.releasePrice(step);
+            double leadTurn = terms.lead() - lead + c.release(release);
             double back = Math.min(trailTurn, leadTurn) - terms.demand();
             double impact = terms.through() + lead - terms.impact();
             double finish = terms.through() + lead - terms.finish();
-            consider(leaders, terms, costs, back, impact, finish, trail, lead, straight, release);
+            consider(
+                leaders, terms, c, costs, back, impact, finish, trail, lead, straight, release);
           }
         }
       }
@@ -166,6 +170,7 @@ public final class SetupSearch {
   private static void consider(
       Map<SetupOption.Lever, Candidate> leaders,
       Terms terms,
+      Coefficients c,
       double[] costs,
       double back,
       double impact,
@@ -179,7 +184,7 @@ public final class SetupSearch {
       return;
     }
     double cost = sum(costs);
-    double score = score(cost, back, impact, finish);
+    double score = score(c, cost, back, impact, finish);
     Candidate leader = leaders.get(main);
     boolean better =
         leader == null || score < leader.score() || score == leader.score() && cost < leader.cost();
@@ -208,25 +213,26 @@ public final class SetupSearch {
     return SetupOption.Lever.values()[most];
   }
 
-  private static double score(double cost, double back, double impact, double finish) {
+  private static double score(
+      Coefficients c, double cost, double back, double impact, double finish) {
+    double price = c.of(Coefficient.PRICE_SHORT);
     return cost
-        + SHORT_PRICE * Math.max(0, -back)
-        + SHORT_PRICE * Math.max(0, -impact)
+        + price * Math.max(0, -back)
+        + price * Math.max(0, -impact)
         + Math.max(0, -finish - FINISH_GRACE);
   }
 
   /** The option whole, with its budget; scored as it stands in the search. */
-  private static SetupOption option(
-      School school, Screen screen, Handed handed, Setup today, Candidate c) {
-    TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(screen, handed, c.setup()));
+  private static SetupOption option(School school, Body body, Setup today, Candidate c) {
+    TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(body, c.setup()));
     double back = budget.backMargin().orElseThrow().degrees();
     double impact = budget.impactMargin().orElseThrow().degrees();
     double finish = budget.finishMargin().orElseThrow().degrees();
     return new SetupOption(
         c.setup(),
-        score(c.cost(), back, impact, finish),
+        score(body.coefficients(), c.cost(), back, impact, finish),
         c.cost(),
-        main(costs(today, c)),
+        main(costs(today, c, body.coefficients())),
         c.unpinch(),
         c.level(),
         back,
@@ -242,33 +248,35 @@ public final class SetupSearch {
    */
   public static SetupOption price(
       School school, Screen screen, Handed handed, Setup today, Setup then) {
-    if (!Hips.of(screen, handed, then).complete()) {
+    return price(school, Body.of(screen, handed), today, then);
+  }
+
+  /** The same for a body judged by a practice's own figures. */
+  public static SetupOption price(School school, Body body, Setup today, Setup then) {
+    if (!Hips.of(body, then).complete()) {
       throw new IllegalArgumentException("A price needs both hips and the trunk turn");
     }
     boolean unpinch = today.pinch() > 0 && then.pinch() == 0;
     boolean level = today.pelvicTilt() != 0 && then.pelvicTilt() == 0;
-    Candidate priced = new Candidate(then, unpinch, level, 0, 0);
-    return option(
-        school,
-        screen,
-        handed,
-        today,
-        new Candidate(then, unpinch, level, 0, sum(costs(today, priced))));
+    double cost = sum(costs(today, new Candidate(then, unpinch, level, 0, 0), body.coefficients()));
+    return option(school, body, today, new Candidate(then, unpinch, level, 0, cost));
   }
 
-  private static double[] costs(Setup today, Candidate c) {
+  private static double[] costs(Setup today, Candidate c, Coefficients model) {
     double[] costs = new double[SetupOption.Lever.values().length];
     costs[SetupOption.Lever.TRAIL_FLARE.ordinal()] =
         Math.abs(c.setup().trailFlare() - today.trailFlare());
     costs[SetupOption.Lever.LEAD_FLARE.ordinal()] =
         Math.abs(c.setup().leadFlare() - today.leadFlare());
     costs[SetupOption.Lever.STRAIGHTENING.ordinal()] =
-        STRAIGHTENING_PRICE * Math.abs(c.setup().straightening() - today.straightening());
+        model.of(Coefficient.PRICE_STRAIGHTENING)
+            * Math.abs(c.setup().straightening() - today.straightening());
     costs[SetupOption.Lever.RELEASE.ordinal()] =
-        RELEASE_PRICE[Math.abs(c.setup().release().ordinal() - today.release().ordinal())];
-    costs[SetupOption.Lever.UNPINCH.ordinal()] = c.unpinch() ? UNPINCH_PRICE * today.pinch() : 0;
+        model.releasePrice(Math.abs(c.setup().release().ordinal() - today.release().ordinal()));
+    costs[SetupOption.Lever.UNPINCH.ordinal()] =
+        c.unpinch() ? model.of(Coefficient.PRICE_UNPINCH) * today.pinch() : 0;
     costs[SetupOption.Lever.LEVEL.ordinal()] =
-        c.level() ? LEVEL_PRICE * Math.abs(today.pelvicTilt()) : 0;
+        c.level() ? model.of(Coefficient.PRICE_LEVEL) * Math.abs(today.pelvicTilt()) : 0;
     return costs;
   }
 
@@ -295,8 +303,13 @@ public final class SetupSearch {
 
   /** Every school with its best set-up, the best-paying school first. */
   public static List<Found> schools(Screen screen, Handed handed, Setup today) {
+    return schools(Body.of(screen, handed), today);
+  }
+
+  /** The same for a body judged by a practice's own figures. */
+  public static List<Found> schools(Body body, Setup today) {
     return Arrays.stream(School.values())
-        .map(school -> search(school, screen, handed, today))
+        .map(school -> search(school, body, today))
         .sorted(Comparator.comparingDouble(f -> f.best().score()))
         .toList();
   }

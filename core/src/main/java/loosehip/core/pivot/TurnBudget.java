@@ -18,10 +18,6 @@ public record TurnBudget(
     Optional<Through> through,
     Optional<Angle> trunk) {
 
-  private static final double STRAIGHTENING_SHARE = 0.5;
-  private static final double STRAIGHTENING_MOST = 10;
-  private static final double FINISH_ROLL = 25;
-
   /**
    * What one side can turn, by where it comes from; degrees.
    *
@@ -70,7 +66,7 @@ public record TurnBudget(
 
   /** Works out the budget. Pure: the same hips, set-up and school give the same budget. */
   public static TurnBudget of(School school, Setup setup, Hips hips) {
-    Optional<Angle> trunk = hips.trunk().map(t -> Angle.of(t * postureFactor(setup)));
+    Optional<Angle> trunk = hips.trunk().map(t -> Angle.of(t * hips.coefficients().posture(setup)));
     return new TurnBudget(
         school, setup, back(school, setup, hips, trunk), through(school, setup, hips), trunk);
   }
@@ -81,14 +77,14 @@ public record TurnBudget(
     }
     WorkingRange in = hips.trailInternal().get();
     WorkingRange out = hips.leadExternal().get();
-    double straightened = Math.min(STRAIGHTENING_MOST, STRAIGHTENING_SHARE * setup.straightening());
+    double straightened = hips.coefficients().straightening(setup.straightening());
     Capacity trail =
         new Capacity(in.hip(), in.slack(), setup.trailFlare() - setup.trailPinch() + straightened);
     Capacity lead =
         new Capacity(
             out.hip(),
             out.slack(),
-            -setup.leadFlare() + setup.leadPinch() + setup.release().buys());
+            -setup.leadFlare() + setup.leadPinch() + hips.coefficients().release(setup.release()));
     Leg limiting = trail.total() <= lead.total() ? Leg.TRAIL : Leg.LEAD;
     double variance = limiting == Leg.TRAIL ? in.variance() : out.variance();
     double pelvis = Math.min(trail.total(), lead.total());
@@ -121,23 +117,10 @@ public record TurnBudget(
               return new Through(
                   lead,
                   Margin.of(open - school.openAtImpact(), in.variance()),
-                  Margin.of(open + FINISH_ROLL - school.finish(), in.variance()));
+                  Margin.of(
+                      open + hips.coefficients().of(Coefficient.FINISH_ROLL) - school.finish(),
+                      in.variance()));
             });
-  }
-
-  /** Degrees of trail-side turn that straightening the trail knee buys, at most 10. */
-  public static double straighteningBuys(double straightening) {
-    return Math.min(STRAIGHTENING_MOST, STRAIGHTENING_SHARE * straightening);
-  }
-
-  /** What a rounded, arched or tucked back leaves of the trunk turn, 0.6 to 1. */
-  public static double postureFactor(Setup setup) {
-    double factor =
-        1
-            - 0.012 * Math.max(0, setup.rounding() - 15)
-            - 0.012 * Math.max(0, setup.pelvicTilt() - 5)
-            - 0.008 * Math.max(0, -setup.pelvicTilt() - 10);
-    return Math.max(0.6, factor);
   }
 
   /** The back margin, when both hips and the trunk are known. */

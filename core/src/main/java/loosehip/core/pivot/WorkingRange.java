@@ -17,17 +17,6 @@ import loosehip.core.measure.ScreenTest;
  * @param basis the tests it rests on, in words
  */
 public record WorkingRange(double hip, double slack, double variance, List<String> basis) {
-  private static final double ONE_POSITION_VARIANCE = 16;
-  private static final double STANDING_ONLY_VARIANCE = 36;
-  private static final double STANDING_SHARE_OF_LEG = 15;
-  private static final double SLACK_MEASURED_VARIANCE = 9;
-  private static final double SLACK_ASSUMED_VARIANCE = 25;
-  private static final double SLACK_ASSUMED = 10;
-  private static final double SLACK_MOST = 25;
-  private static final double ARCH_COST = 0.6;
-  private static final double TUCK_GAIN = 0.5;
-  private static final double TILT_EFFECT_MOST = 10;
-
   /**
    * Works out the range from the screen, or empty when no rotation test of that hip and direction
    * counts. Prone is hip bend 0, seated 90; between them w = bend/90. Tilt moves inward turn only
@@ -37,6 +26,12 @@ public record WorkingRange(double hip, double slack, double variance, List<Strin
    */
   public static Optional<WorkingRange> of(
       Screen screen, Side side, Direction direction, Setup setup) {
+    return of(screen, side, direction, setup, Coefficients.SHIPPED);
+  }
+
+  /** The same by a practice's own figures. */
+  public static Optional<WorkingRange> of(
+      Screen screen, Side side, Direction direction, Setup setup, Coefficients c) {
     Optional<Measurement> prone = screen.turn(ScreenTest.PRONE_ROTATION, side, direction);
     Optional<Measurement> seated = screen.turn(ScreenTest.SEATED_ROTATION, side, direction);
     Optional<Measurement> standing = screen.turn(ScreenTest.STANDING_TURN, side, direction);
@@ -51,33 +46,27 @@ public record WorkingRange(double hip, double slack, double variance, List<Strin
     } else if (prone.isPresent() || seated.isPresent()) {
       Measurement one = prone.or(() -> seated).orElseThrow();
       raw = one.mean();
-      variance = one.variance() + ONE_POSITION_VARIANCE;
+      variance = one.variance() + c.of(Coefficient.ONE_POSITION);
       basis = (prone.isPresent() ? "face-down" : "seated") + " turn alone";
     } else if (standing.isPresent()) {
-      raw = standing.get().mean() - STANDING_SHARE_OF_LEG;
-      variance = standing.get().variance() + STANDING_ONLY_VARIANCE;
-      basis = "standing turn less 15";
+      raw = standing.get().mean() - c.of(Coefficient.STANDING_SHARE);
+      variance = standing.get().variance() + c.of(Coefficient.STANDING_ONLY);
+      basis = "standing turn less " + Math.round(c.of(Coefficient.STANDING_SHARE));
     } else {
       return Optional.empty();
     }
-    double slack = SLACK_ASSUMED;
-    double slackVariance = SLACK_ASSUMED_VARIANCE;
-    String slackBasis = "slack below the hip taken as 10";
+    double slack = c.of(Coefficient.SLACK_ASSUMED);
+    double slackVariance = c.of(Coefficient.SLACK_UNKNOWN);
+    String slackBasis = "slack below the hip taken as " + Math.round(slack);
     if (standing.isPresent() && (prone.isPresent() || seated.isPresent())) {
       double below = standing.get().mean() - prone.map(Measurement::mean).orElse(raw);
-      slack = Math.max(0, Math.min(SLACK_MOST, below));
-      slackVariance = SLACK_MEASURED_VARIANCE;
+      slack = Math.max(0, Math.min(c.of(Coefficient.SLACK_MOST), below));
+      slackVariance = c.of(Coefficient.SLACK_MEASURED);
       slackBasis = "slack from the standing turn";
     }
-    double tilt = direction == Direction.INTERNAL ? tiltEffect(setup.pelvicTilt()) : 0;
+    double tilt = direction == Direction.INTERNAL ? c.tilt(setup.pelvicTilt()) : 0;
     return Optional.of(
         new WorkingRange(raw + tilt, slack, variance + slackVariance, List.of(basis, slackBasis)));
-  }
-
-  /** Degrees of inward turn a pelvic tilt gives (tucked) or takes (arched), within ±10. */
-  public static double tiltEffect(double tilt) {
-    double effect = tilt > 0 ? -ARCH_COST * tilt : TUCK_GAIN * -tilt;
-    return Math.max(-TILT_EFFECT_MOST, Math.min(TILT_EFFECT_MOST, effect));
   }
 
   /** Hip and slack together. */

@@ -92,6 +92,47 @@ class BridgeTest {
         .hasMessageContaining("needs both hips");
   }
 
+  /** Heel 20 instead of 25 in example B's best school: five less on the lead side. */
+  @Test
+  void aPracticesOwnFiguresReachTheBudgetAndTheSearch() {
+    Screen screen =
+        Screens.of(
+            """
+            seated-rotation.right.internal 60; seated-rotation.left.external 20
+            seated-rotation.left.internal 40; trunk-turn.right 45
+            """);
+    Setup heel = new Setup(40, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HEEL, Club.DRIVER);
+    Coefficients own =
+        new Coefficients(
+            java.util.Map.of(Coefficient.RELEASE_HEEL, 20.0, Coefficient.PRICE_SHORT, 6.0));
+    Body body = new Body(screen, Handed.RIGHT, own);
+    double shipped =
+        TurnBudget.of(School.FREE_TURN, heel, Hips.of(screen, Handed.RIGHT, heel))
+            .backMargin()
+            .orElseThrow()
+            .degrees();
+    double mine =
+        TurnBudget.of(School.FREE_TURN, heel, Hips.of(body, heel))
+            .backMargin()
+            .orElseThrow()
+            .degrees();
+    assertThat(mine).isCloseTo(shipped - 5, within(1e-9));
+    SetupOption today = SetupSearch.search(School.FREE_TURN, body, heel).today();
+    assertThat(today.score()).isCloseTo(6 * Math.max(0, -mine), within(1e-9));
+    assertThat(own.own()).hasSize(2);
+    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(Coefficient.RELEASE_HEEL, 90.0)))
+        .hasMessageContaining("release-heel lies between");
+  }
+
+  @Test
+  void everyCoefficientHasAShippedValueInsideItsBounds() {
+    for (Coefficient c : Coefficient.values()) {
+      assertThat(c.shipped()).as(c.id()).isBetween(c.low(), c.high());
+      assertThat(Coefficient.parse(c.id())).contains(c);
+      assertThat(c.source()).isNotBlank();
+    }
+  }
+
   @Test
   void theForecastIsHeldAgainstWhatWasSeen() {
     List<Forecast.Expected> expected =

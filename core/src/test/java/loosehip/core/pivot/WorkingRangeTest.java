@@ -91,7 +91,7 @@ class WorkingRangeTest {
   })
   void postureTakesFromTheTrunk(double rounding, double tilt, double factor) {
     Setup setup = new Setup(40, tilt, rounding, 0, 0, 0, 0, 0, LeadRelease.HELD, Club.DRIVER);
-    assertThat(TurnBudget.postureFactor(setup)).isCloseTo(factor, within(1e-9));
+    assertThat(Coefficients.SHIPPED.posture(setup)).isCloseTo(factor, within(1e-9));
   }
 
   @ParameterizedTest(name = "{0} with a {1}: {2}")

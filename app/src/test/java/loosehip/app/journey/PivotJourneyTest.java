@@ -1,0 +1,112 @@
+package loosehip.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import loosehip.app.store.Journal;
+import loosehip.core.measure.Slot;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The pivot bench under the hand: dragged, keyed, kept, taken into the plan, thrown away. */
+class PivotJourneyTest extends BenchJourney {
+
+  @BeforeEach
+  void aStiffTrailHip() {
+    take("seated-rotation.right.internal", 20);
+    take("seated-rotation.left.external", 50);
+    take("seated-rotation.left.internal", 40);
+    take("trunk-turn.right", 42);
+    page.navigate("/golfers/" + golfer + "/pivot");
+  }
+
+  private void take(String slot, double value) {
+    Slot at = Slot.parse(slot).orElseThrow();
+    journal.take(
+        file(golfer),
+        wren,
+        new Journal.NewTry(
+            at,
+            Optional.of(value),
+            Optional.empty(),
+            at.test().methods().stream().findFirst(),
+            Set.of(),
+            false),
+        UUID.randomUUID().toString(),
+        "try");
+  }
+
+  private double margin() {
+    return Double.parseDouble(
+        page.locator("#delta-back .delta-now").textContent().replace("−", "-"));
+  }
+
+  private double flare() {
+    return Double.parseDouble(page.locator("#lever-trailFlare").inputValue());
+  }
+
+  @Test
+  void draggingTheTrailFootMovesTheMarginByTheDegreesDragged() {
+    double before = margin();
+    BoundingBox toe = page.locator("[data-handle=trailFlare] .pv-toe").boundingBox();
+    double x = toe.x + toe.width / 2;
+    double y = toe.y + toe.height / 2;
+    page.mouse().move(x, y);
+    page.mouse().down();
+    for (int i = 1; i <= 8; i++) {
+      page.mouse().move(x + 3 * i, y + i * 0.5);
+    }
+    page.mouse().up();
+    assertThat(page.locator("#delta-back")).hasClass(Pattern.compile(".*delta-moved.*"));
+    page.waitForFunction(
+        "() => document.querySelector('#lever-trailFlare').value !== '0'"
+            + " && document.querySelector('[data-handle=trailFlare]').getAttribute('aria-valuenow')"
+            + " === document.querySelector('#lever-trailFlare').value");
+    assertThat(flare()).isGreaterThan(8);
+    assertThat(margin() - before).isCloseTo(flare(), org.assertj.core.api.Assertions.within(0.05));
+    assertThat(complaints).isEmpty();
+  }
+
+  @Test
+  void keysDoTheSameAreHeardAndCanBeThrownAwayOrKept() {
+    double before = margin();
+    page.locator("[data-handle=trailFlare]").focus();
+    page.keyboard().press("ArrowUp");
+    assertThat(page.locator("#lever-trailFlare")).hasValue("1");
+    page.keyboard().press("Shift+ArrowUp");
+    assertThat(page.locator("[data-handle=trailFlare]")).hasAttribute("aria-valuenow", "6");
+    assertThat(page.locator("[data-handle=trailFlare]")).isFocused();
+    assertThat(margin() - before).isCloseTo(6, org.assertj.core.api.Assertions.within(0.05));
+    assertThat(page.locator("#pivot-live")).containsText("Going back");
+    assertThat(page.locator("#delta-back")).containsText("+6.0 from");
+    page.locator("#throw-away").click();
+    assertThat(page.locator("#lever-trailFlare")).hasValue("0");
+    assertThat(file(golfer).value("setup.trailFlare")).isEmpty();
+
+    page.locator("[data-lever=trailFlare][data-by='5']").click();
+    assertThat(page.locator("#lever-trailFlare")).hasValue("5");
+    page.locator("text=Keep as how they stand").click();
+    assertThat(page.locator(".pivot-acts")).hasCount(0);
+    assertThat(file(golfer).value("setup.trailFlare")).contains("5");
+  }
+
+  @Test
+  void theCheapestChangeGoesIntoThePlanWithItsBridgeAndASchoolIsChosenWithAReason() {
+    assertThat(page.locator(".way-first")).containsText("more of trail flare");
+    page.locator(".way-first button").click();
+    assertThat(page.locator(".accepted")).containsText("In the plan:");
+    assertThat(page.locator(".bridge li").first()).containsText("has gained 5°, about week 5");
+    page.locator(".school-card:not(.school-chosen) [name=why]").first().fill("asks least");
+    page.locator(".school-card:not(.school-chosen) button").first().click();
+    assertThat(page.locator(".chosen-by")).containsText("“asks least”");
+    assertThat(page.locator(".chosen-by")).containsText("Wren");
+    page.locator("text=Page for the golfer").click();
+    assertThat(page.locator("h1")).hasText("What your hips can pay for");
+    assertThat(page.locator(".golfer-says")).containsText("Turning away from the ball");
+  }
+}

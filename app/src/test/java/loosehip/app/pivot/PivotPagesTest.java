@@ -1,0 +1,166 @@
+package loosehip.app.pivot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import loosehip.app.figure.Figures;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Files;
+import loosehip.core.pivot.Coefficients;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.context.annotation.AnnotationConfigApplicationContext;
+
+class PivotPagesTest {
+  /** Example B of the model: a stiff body, trail side limiting. */
+  private static final String STIFF =
+      """
+      consent=1; setup.leadFlare=20; setup.trailPinch=6; setup.pelvicTilt=8; setup.rounding=10
+      try prone-rotation.right.internal 18
+      try seated-rotation.right.internal 22
+      try standing-turn.right.internal 30
+      try prone-rotation.left.external 32
+      try seated-rotation.left.external 30
+      try prone-rotation.left.internal 15
+      try seated-rotation.left.internal 17
+      try trunk-turn.right 38
+      """;
+
+  private static final PivotPages PAGES = pages();
+
+  private static PivotPages pages() {
+    var context = new AnnotationConfigApplicationContext("loosehip.app.figure");
+    return new PivotPages(context.getBean(Figures.class));
+  }
+
+  private static PivotPage page(Bench bench, Map<String, String> asked) {
+    return PAGES.page(bench, Trial.of(asked, bench.golfer().setup(), bench.golfer().school()));
+  }
+
+  private static PivotPage.Delta delta(PivotPage page, String id) {
+    return page.deltas().stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void asItStandsNothingMoves() {
+    PivotPage page = page(Files.bench(STIFF), Map.of());
+    assertThat(page.changed()).isFalse();
+    assertThat(delta(page, "back").verdict()).isEqualTo("−29.0");
+    assertThat(delta(page, "impact").verdict()).isEqualTo("+1.1");
+    assertThat(page.deltas()).allMatch(PivotPage.Delta::same);
+    assertThat(page.live()).startsWith("Going back 29.0 degrees short");
+  }
+
+  /** The trail side limits by 0.1 only, so five of trail flare buy 0.1 until the lead opens too. */
+  @Test
+  void aTriedSetupMovesTheMarginsByWhatItBuys() {
+    Bench bench = Files.bench(STIFF);
+    PivotPage lead = page(bench, Map.of("leadFlare", "10", "trailFlare", "10"));
+    assertThat(delta(lead, "back").moved()).isEqualTo("+10.0");
+    assertThat(delta(lead, "impact").moved()).isEqualTo("−10.0");
+    assertThat(lead.changed()).isTrue();
+    assertThat(lead.levers().get(0).price()).isEqualTo("5 more: +0.1 back, 0 through");
+  }
+
+  @ParameterizedTest(name = "{0}={1} is taken as {2}")
+  @CsvSource({
+    "trailFlare, 15, 15",
+    "trailFlare, 200, 60",
+    "trailFlare, -99, -20",
+    "trailFlare, fifteen, 0",
+    "trailFlare, '7,25', 7.3",
+    "hipFlexion, 95, 90",
+  })
+  void whatIsTriedIsHeldWithinItsBounds(String name, String typed, double taken) {
+    Trial trial = Trial.of(Map.of(name, typed), Setup.PLAIN, School.FREE_TURN);
+    double read =
+        name.equals("trailFlare") ? trial.setup().trailFlare() : trial.setup().hipFlexion();
+    assertThat(read).isEqualTo(taken);
+  }
+
+  @Test
+  void onlyWhatDiffersIsKept() {
+    Trial trial =
+        Trial.of(
+            Map.of("trailFlare", "10", "leadRelease", "heel", "school", "shift-and-turn"),
+            Setup.PLAIN,
+            School.FREE_TURN);
+    assertThat(trial.changesFrom(Setup.PLAIN, School.FREE_TURN))
+        .containsExactly(
+            Map.entry("setup.trailFlare", "10"),
+            Map.entry("swing.leadRelease", "heel"),
+            Map.entry("school", "shift-and-turn"));
+    assertThat(
+            Trial.of(Map.of(), Setup.PLAIN, School.FREE_TURN)
+                .changesFrom(Setup.PLAIN, School.FREE_TURN))
+        .isEmpty();
+  }
+
+  @Test
+  void pricesAreSaidBothWays() {
+    Setup then = Setup.PLAIN.with(10, 10, 10, LeadRelease.KNEE, false, false);
+    assertThat(SetupChanges.parts(Coefficients.SHIPPED, Setup.PLAIN, then))
+        .containsExactly(
+            "10 more of trail flare (10°): +10 going back, nothing lost coming through",
+            "10 more of lead flare (10°): −10 going back, +10 coming through",
+            "trail knee straightens by 10°: +5 going back, nothing lost coming through",
+            "going back, lead knee comes in and behind the ball: +12 going back, nothing lost coming"
+                + " through");
+  }
+
+  @Test
+  void whenNoSetupSufficesItSaysWhatStaysShort() {
+    PivotPage.Today today = PAGES.today(Files.bench(STIFF));
+    assertThat(today.verdict())
+        .isEqualTo(
+            "No set-up pays for all of it: 16.9 degrees short going back stays even with the best,"
+                + " and training has to pay the rest.");
+    assertThat(today.ways()).isNotEmpty();
+    List<PivotPage.SchoolCard> cards = PAGES.schools(Files.bench(STIFF));
+    assertThat(card(cards, "shift-and-turn").score()).isEqualTo("41.7");
+    assertThat(card(cards, "rotation-first").score()).isEqualTo("72.9");
+    assertThat(card(cards, "rotation-first").chosen()).isTrue();
+    assertThat(card(cards, "rotation-first").loser())
+        .startsWith("pays worse by ")
+        .endsWith("16.9 degrees short going back even in its best set-up");
+    assertThat(cards.get(0).loser()).isEmpty();
+  }
+
+  private static PivotPage.SchoolCard card(List<PivotPage.SchoolCard> cards, String id) {
+    return cards.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void theRetestMovesTheBridge() {
+    Bench first = Files.bench(STIFF);
+    Trial taken = Trial.of(Map.of("trailFlare", "10"), first.golfer().setup(), School.FREE_TURN);
+    String line = AcceptedSetup.line(first, taken.setup());
+    assertThat(bridge(STIFF + "\nsetup-today=" + line)).containsExactly(false, false);
+    String better =
+        STIFF
+            .replace("prone-rotation.right.internal 18", "prone-rotation.right.internal 25")
+            .replace("seated-rotation.right.internal 22", "seated-rotation.right.internal 29");
+    assertThat(bridge(better + "\nsetup-today=" + line)).containsExactly(true, false);
+    assertThat(AcceptedSetup.of(Files.bench(STIFF + "\nsetup-today=nonsense"))).isEmpty();
+  }
+
+  private static List<Boolean> bridge(String file) {
+    return PAGES.today(Files.bench(file)).bridge().stream()
+        .map(PivotPage.BridgeLine::reached)
+        .toList();
+  }
+
+  @Test
+  void aMissingTestIsNamedAndTheRestIsSaid() {
+    PivotPage page = page(Files.bench("try seated-rotation.left.internal 33"), Map.of());
+    assertThat(page.deltas()).extracting(PivotPage.Delta::id).containsExactly("impact", "finish");
+    assertThat(page.tried().missing()).hasSize(3);
+    assertThat(PAGES.schools(Files.bench(""))).isEmpty();
+    assertThat(PAGES.today(Files.bench("")).verdict()).startsWith("Not known yet");
+  }
+}
