@@ -38,6 +38,20 @@
     htmx.ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values, source: "#try-form" });
   }
 
+  const busy = () => waiting.length > 0 || form().classList.contains("htmx-request");
+
+  // Goes on once everything chosen here is saved.
+  function leave(href) {
+    if (form() && busy()) setTimeout(() => leave(href), 40);
+    else location.href = href;
+  }
+  document.addEventListener("click", (event) => {
+    const link = form() && event.target.closest("#measure a[href], .stations a[href]");
+    if (!link || !busy()) return;
+    event.preventDefault();
+    leave(link.href);
+  });
+
   // A word is sent as soon as it is chosen; a second one waits its turn.
   document.addEventListener("change", (event) => {
     const slot = event.target.closest("#try-form .word-row") && event.target.dataset.slot;
@@ -107,7 +121,7 @@
     const empty = !entry() || entry().value === "";
     const go = (selector) => {
       const link = document.querySelector(selector);
-      if (link) location.href = link.href;
+      if (link) leave(link.href);
     };
     if (event.key === "," && (empty || !inEntry)) go("[data-previous]");
     else if (event.key === "." && (empty || !inEntry)) go("[data-next]");

@@ -7,6 +7,7 @@
   const HIP_TRIES = 3;
   const queue = [];
   let busy = false;
+  let sending = null;
 
   const stops = () => [...document.querySelectorAll(".sheet-mode [data-stop]")].filter((s) => !s.disabled);
   const fresh = () => (window.crypto && crypto.randomUUID ? crypto.randomUUID() : String(Math.random()) + Date.now());
@@ -23,12 +24,14 @@
     if (busy || !queue.length) return;
     busy = true;
     const job = queue.shift();
+    sending = job;
     const cell = cellOf(job.key);
     if (cell) {
       const answer = htmx.ajax("POST", cell.dataset.base + job.path, { target: cell, swap: "outerHTML", values: job.values, source: cell });
       await Promise.resolve(answer).catch(() => {});
     }
     busy = false;
+    sending = null;
     work();
   }
 
@@ -48,7 +51,8 @@
   const stopOf = (node) => node.closest("[data-stop]");
 
   // How many tries of this card are on their way or there.
-  const ahead = (cell) => Number(cell.dataset.tries) + queue.filter((j) => j.key === cell.dataset.cell && j.path === "/tries").length + (busy ? 1 : 0);
+  const mine = (job, cell) => job && job.key === cell.dataset.cell && job.path === "/tries";
+  const ahead = (cell) => Number(cell.dataset.tries) + [...queue, sending].filter((job) => mine(job, cell)).length;
 
   function take(entry) {
     const cell = entry.closest(".cell");
@@ -123,6 +127,18 @@
     event.preventDefault();
     event.stopImmediatePropagation();
   }, true);
+
+  // Goes on once everything typed here is saved.
+  function leave(href) {
+    if (busy || queue.length) setTimeout(() => leave(href), 40);
+    else location.href = href;
+  }
+  document.addEventListener("click", (event) => {
+    const link = event.target.closest("#measure a[href], .stations a[href]");
+    if (!link || !(busy || queue.length)) return;
+    event.preventDefault();
+    leave(link.href);
+  });
 
   // The first option that begins with the letter; sends it when it is new.
   function choose(group, letter) {

@@ -233,7 +233,7 @@ class PivotPages {
               pinches[0],
               pinches[1],
               280 + out * 60 - out * pinch,
-              304,
+              348,
               out,
               leg.id(),
               "knee"));

@@ -92,14 +92,17 @@ class BridgeTest {
         .hasMessageContaining("needs both hips");
   }
 
-  /** Heel 20 instead of 25 in example B's best school: five less on the lead side. */
+  /**
+   * Heel 20 instead of 25: lead side 20 + 10 + 20 = 50 against 55 asked, five short at six a
+   * degree; the finish is 15 short, five beyond its grace.
+   */
   @Test
   void aPracticesOwnFiguresReachTheBudgetAndTheSearch() {
     Screen screen =
         Screens.of(
             """
             seated-rotation.right.internal 60; seated-rotation.left.external 20
-            seated-rotation.left.internal 40; trunk-turn.right 45
+            seated-rotation.left.internal 40; trunk-turn.right 40
             """);
     Setup heel = new Setup(40, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HEEL, Club.DRIVER);
     Coefficients own =
@@ -118,7 +121,8 @@ class BridgeTest {
             .degrees();
     assertThat(mine).isCloseTo(shipped - 5, within(1e-9));
     SetupOption today = SetupSearch.search(School.FREE_TURN, body, heel).today();
-    assertThat(today.score()).isCloseTo(6 * Math.max(0, -mine), within(1e-9));
+    assertThat(today.backMargin()).isCloseTo(-5, within(1e-9));
+    assertThat(today.score()).isCloseTo(6 * 5 + 5, within(1e-9));
     assertThat(own.own()).hasSize(2);
     assertThatThrownBy(() -> new Coefficients(java.util.Map.of(Coefficient.RELEASE_HEEL, 90.0)))
         .hasMessageContaining("release-heel lies between");
