@@ -27,6 +27,10 @@
       document.getElementById("undo-form").requestSubmit();
     } else if (event.key === "m" && document.querySelector(".modes a:not([aria-current])")) {
       document.querySelector(".modes a:not([aria-current])").click();
+    } else if (event.key === "a" && document.getElementById("more-faults")) {
+      const more = document.getElementById("more-faults");
+      more.open = !more.open;
+      if (more.open) more.querySelector("input").focus();
     } else if (event.key === "n" && document.querySelector("[data-all-no]")) {
       document.querySelector("[data-all-no]").requestSubmit();
     } else {

@@ -64,6 +64,7 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator("#problem-who-birth-year")).isEmpty();
       tap(page, "#who-handed-right");
       page.keyboard().press("n");
+      page.waitForURL(Pattern.compile(".*#warning-signs"));
       assertThat(page.locator("#stations")).containsText("all clear");
       tap(page, "#complaint-lost-distance");
       fill(page, "#wish-minutes", "15");
