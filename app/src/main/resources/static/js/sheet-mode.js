@@ -64,6 +64,7 @@
       value: entry.value,
       correcting: cell.querySelector("[name=correcting]").value,
       confirm: cell.querySelector("[name=confirm]").value,
+      method: cell.querySelector("[name=method]").value,
       submitKey: fresh(),
     };
     const hip = cell.dataset.cell.match(/^(standing-turn|seated-rotation|prone-rotation)\./);

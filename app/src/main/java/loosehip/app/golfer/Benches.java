@@ -47,6 +47,24 @@ public class Benches {
     return files.load(account.practiceId(), golferId).orElseThrow(UnknownGolfer::new);
   }
 
+  /**
+   * The golfer's file without earlier visits, for a write.
+   *
+   * @throws UnknownGolfer when this practice has no such golfer
+   */
+  public GolferFile fileToWrite(Account account, String golferId) {
+    return files.loadToWrite(account.practiceId(), golferId).orElseThrow(UnknownGolfer::new);
+  }
+
+  /** The golfer without earlier visits, for a write: who, health, consent, this visit. */
+  public Bench openToWrite(Account account, String golferId) {
+    return Bench.of(
+        fileToWrite(account, golferId),
+        standards.of(account.practiceId()),
+        List.of(),
+        LocalDate.now(clock));
+  }
+
   /** The golfer, judged as things stand. */
   public Bench open(Account account, String golferId) {
     GolferFile file = file(account, golferId);

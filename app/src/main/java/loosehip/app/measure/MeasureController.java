@@ -99,7 +99,7 @@ class MeasureController {
       @RequestParam(defaultValue = "") List<String> compensations,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     Taking.Form form =
         new Taking.Form(value, correcting, confirm, submitKey, method, compensations);
@@ -149,7 +149,7 @@ class MeasureController {
       @RequestParam(defaultValue = "") String row,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     return live(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
@@ -162,7 +162,7 @@ class MeasureController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     return live(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
   }
@@ -175,7 +175,7 @@ class MeasureController {
       @RequestParam(defaultValue = "") String site,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     return live(model, user, id, test, taking.pain(bench, user.account(), test, level, site));
   }

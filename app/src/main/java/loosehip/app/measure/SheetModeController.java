@@ -64,11 +64,12 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String correcting,
       @RequestParam(defaultValue = "") String confirm,
       @RequestParam(defaultValue = "") String submitKey,
+      @RequestParam(defaultValue = "") String method,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
-    Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, "", List.of());
+    Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, method, List.of());
     return cell(model, user, id, test, taking.take(bench, user.account(), test, form));
   }
 
@@ -79,7 +80,7 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String row,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     return cell(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
@@ -92,7 +93,7 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Bench bench = benches.openToWrite(user.account(), id);
     TestCard test = card(bench, card);
     return cell(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
   }

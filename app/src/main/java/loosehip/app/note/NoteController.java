@@ -55,7 +55,7 @@ class NoteController {
       @RequestParam(defaultValue = "") String label,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = benches.fileToWrite(user.account(), id);
     Optional<Topic> kind = Topic.of(topic);
     Optional<String> problem =
         kind.isEmpty()

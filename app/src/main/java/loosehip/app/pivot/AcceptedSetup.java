@@ -106,7 +106,7 @@ public record AcceptedSetup(Setup before, Setup then, double[] ranges) {
   }
 
   /** When each part of it goes again, by what was gained since. */
-  Bridge bridge(Bench bench) {
+  public Bridge bridge(Bench bench) {
     Hips hips = Hips.of(bench.golfer().body(), Setup.PLAIN);
     return Bridge.of(
         before,

@@ -281,9 +281,7 @@ class PivotPages {
         band(option.impactMargin()),
         parts.isEmpty()
             ? "as they stand"
-            : parts.stream()
-                .map(p -> p.replaceFirst(": [+−n].*$", ""))
-                .collect(Collectors.joining("; ")),
+            : parts.stream().map(SetupChanges::withoutPrice).collect(Collectors.joining("; ")),
         found.school() == bench.golfer().school(),
         loser);
   }

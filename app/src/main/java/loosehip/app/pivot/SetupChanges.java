@@ -46,6 +46,11 @@ public final class SetupChanges {
     return parts;
   }
 
+  /** A part without what it buys and costs. */
+  public static String withoutPrice(String part) {
+    return part.replaceFirst(": [+−n].*$", "");
+  }
+
   private static String release(LeadRelease release) {
     return "going back, " + release.word();
   }

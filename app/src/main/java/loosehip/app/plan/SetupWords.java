@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
+import loosehip.app.pivot.AcceptedSetup;
+import loosehip.app.pivot.SetupChanges;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
@@ -19,6 +21,10 @@ final class SetupWords {
 
   /** The verdict, then the changes, then what stays short. */
   List<String> lines() {
+    Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
+    if (accepted.isPresent()) {
+      return taken(accepted.get());
+    }
     Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
     if (found.isEmpty()) {
       return List.of("Not known yet: the turn budget misses a test.");
@@ -50,12 +56,32 @@ final class SetupWords {
     return lines;
   }
 
+  /** A change taken into the plan on the pivot bench, and the first part of it that goes again. */
+  private List<String> taken(AcceptedSetup accepted) {
+    List<String> parts =
+        SetupChanges.parts(bench.golfer().coefficients(), accepted.before(), accepted.then());
+    List<String> lines = new ArrayList<>();
+    lines.add(sentence(String.join("; ", parts.stream().map(SetupChanges::withoutPrice).toList())));
+    accepted.bridge(bench).parts().stream()
+        .filter(p -> !p.reached())
+        .findFirst()
+        .ifPresent(
+            p ->
+                lines.add(
+                    String.format(
+                        Locale.ROOT,
+                        "The first part of it goes again when the %s has gained %.0f°.",
+                        p.range().words().replace(",", ""),
+                        p.gain())));
+    return lines;
+  }
+
   /** Other ways, each led by another lever; empty when nothing is needed. */
   List<String> others() {
     return bench
         .assessment()
         .ownSchool()
-        .filter(found -> !found.nothingNeeded())
+        .filter(found -> !found.nothingNeeded() && AcceptedSetup.of(bench).isEmpty())
         .map(SetupSearch.Found::alternatives)
         .orElse(List.of())
         .stream()

@@ -42,16 +42,25 @@ public class GolferFiles {
 
   /** The file at the newest visit; empty when the practice has no such golfer. */
   public Optional<GolferFile> load(String practiceId, String golferId) {
+    return load(practiceId, golferId, EARLIER_AT_HAND);
+  }
+
+  /** The same without earlier visits: enough to write to, and quicker. */
+  public Optional<GolferFile> loadToWrite(String practiceId, String golferId) {
+    return load(practiceId, golferId, 0);
+  }
+
+  private Optional<GolferFile> load(String practiceId, String golferId, int earlier) {
     DSLContext db = database.read();
     return db.selectFrom(GOLFER)
         .where(GOLFER.ID.eq(golferId))
         .and(GOLFER.PRACTICE_ID.eq(practiceId))
         .fetchOptional()
-        .map(golfer -> at(db, golfer));
+        .map(golfer -> at(db, golfer, earlier));
   }
 
-  private GolferFile at(DSLContext db, GolferRecord golfer) {
-    List<Record> visits = visits(db, golfer.getId()).limit(1 + EARLIER_AT_HAND).fetch(r -> r);
+  private GolferFile at(DSLContext db, GolferRecord golfer, int atHand) {
+    List<Record> visits = visits(db, golfer.getId()).limit(1 + atHand).fetch(r -> r);
     List<String> ids = visits.stream().map(v -> v.get(VISIT.ID)).toList();
     Map<String, List<TakenTry>> tries = tries(db, ids);
     Map<String, Map<String, Noted>> facts = facts(db, golfer.getId(), ids);
@@ -62,7 +71,7 @@ public class GolferFiles {
         new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
     Optional.ofNullable(now.get("baseline"))
         .map(Noted::value)
-        .filter(chosen -> !ids.contains(chosen))
+        .filter(chosen -> atHand > 0 && !ids.contains(chosen))
         .flatMap(chosen -> visit(golfer.getId(), chosen))
         .ifPresent(earlier::add);
     return new GolferFile(

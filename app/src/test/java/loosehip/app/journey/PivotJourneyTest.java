@@ -101,6 +101,14 @@ class PivotJourneyTest extends BenchJourney {
     page.locator(".way-first button").click();
     assertThat(page.locator(".accepted")).containsText("In the plan:");
     assertThat(page.locator(".bridge li").first()).containsText("has gained 5°, about week 5");
+    assertThat(page.locator(".accepted")).containsText("more of trail flare");
+    note(golfer, "wish.minutes", "15", false);
+    note(golfer, "wish.days", "5", false);
+    note(golfer, "wish.tool-chair", "yes", false);
+    page.navigate("/golfers/" + golfer + "/plan");
+    assertThat(page.locator(".setup-today"))
+        .containsText("The first part of it goes again when the trail hip inward has gained 5°.");
+    page.navigate("/golfers/" + golfer + "/pivot");
     page.locator(".school-card:not(.school-chosen) [name=why]").first().fill("asks least");
     page.locator(".school-card:not(.school-chosen) button").first().click();
     assertThat(page.locator(".chosen-by")).containsText("“asks least”");

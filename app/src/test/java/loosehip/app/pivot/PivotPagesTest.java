@@ -141,6 +141,8 @@ class PivotPagesTest {
     Trial taken = Trial.of(Map.of("trailFlare", "10"), first.golfer().setup(), School.FREE_TURN);
     String line = AcceptedSetup.line(first, taken.setup());
     assertThat(bridge(STIFF + "\nsetup-today=" + line)).containsExactly(false, false);
+    assertThat(SetupChanges.withoutPrice("10 more of trail flare (10°): +10 going back, x"))
+        .isEqualTo("10 more of trail flare (10°)");
     String better =
         STIFF
             .replace("prone-rotation.right.internal 18", "prone-rotation.right.internal 25")
