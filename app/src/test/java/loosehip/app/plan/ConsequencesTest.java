@@ -1,0 +1,53 @@
+package loosehip.app.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import loosehip.app.golfer.Files;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ConsequencesTest {
+  private static final Consequences CONSEQUENCES = new Consequences(new ExerciseTexts());
+
+  private static Consequences.Consequence one(String file) {
+    List<Consequences.Consequence> all = CONSEQUENCES.of(Files.bench(file));
+    assertThat(all).hasSize(1);
+    return all.get(0);
+  }
+
+  @Test
+  void aKneeThatHurtsInsideNamesTestsAndExercises() {
+    Consequences.Consequence knee = one("caution.inner-knee=right");
+    assertThat(knee.caution()).isEqualTo("Pain at the inside of the knee, trail (R)");
+    assertThat(knee.leftOut()).containsExactly("Hop and hold");
+    assertThat(knee.withCare())
+        .containsExactly("Standing turn, Seated hip turn (stop at the first pull inside the knee)");
+    assertThat(knee.notPlanned()).contains("seated knee drops");
+  }
+
+  @Test
+  void onlyTheClosedEyesAreLeftOutForBalance() {
+    Consequences.Consequence balance = one("caution.balance=yes");
+    assertThat(balance.leftOut())
+        .contains("One-leg stand, eyes closed", "One-leg reach down", "Hop and hold");
+    assertThat(balance.withCare().get(0)).contains("One-leg stand, eyes open");
+  }
+
+  @Test
+  void aClearanceLiftsEverything() {
+    Consequences.Consequence hip =
+        one("caution.hip-replacement=left; cleared-caution.hip-replacement=Dr Imrie, 3 Mar 2026");
+    assertThat(hip.cleared()).isTrue();
+    assertThat(hip.leftOut()).isEmpty();
+    assertThat(hip.notPlanned()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @EnumSource(loosehip.core.safety.Caution.class)
+  void everyCautionLeavesOutTheHop(loosehip.core.safety.Caution caution) {
+    String value = caution.sided() ? "left" : "yes";
+    assertThat(one("caution." + caution.id() + "=" + value).leftOut()).contains("Hop and hold");
+  }
+}
