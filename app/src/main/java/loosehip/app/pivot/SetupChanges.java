@@ -11,7 +11,35 @@ import loosehip.core.pivot.Setup;
 public final class SetupChanges {
   private SetupChanges() {}
 
-  /** The parts that differ, in words. */
+  /** What the golfer is asked to do differently, in words. */
+  public static List<String> instructions(Setup today, Setup then) {
+    List<String> changes = new ArrayList<>();
+    flare(changes, "trail", today.trailFlare(), then.trailFlare());
+    flare(changes, "lead", today.leadFlare(), then.leadFlare());
+    if (then.straightening() != today.straightening()) {
+      changes.add(
+          "let the trail knee straighten by " + Math.round(then.straightening()) + "° going back");
+    }
+    if (then.release() != today.release()) {
+      changes.add(release(then.release()));
+    }
+    if (today.pinch() > 0 && then.pinch() == 0) {
+      changes.add("set the knees over the feet");
+    }
+    if (today.pelvicTilt() != 0 && then.pelvicTilt() == 0) {
+      changes.add("bring the pelvis to neutral at address");
+    }
+    return changes;
+  }
+
+  private static void flare(List<String> changes, String foot, double from, double to) {
+    if (from != to) {
+      changes.add(
+          String.format(Locale.ROOT, "%s foot flared %.0f° instead of %.0f°", foot, to, from));
+    }
+  }
+
+  /** The parts that differ, each with its price both ways. */
   public static List<String> parts(Coefficients model, Setup today, Setup then) {
     List<String> parts = new ArrayList<>();
     double trail = then.trailFlare() - today.trailFlare();

@@ -7,7 +7,6 @@ import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.pivot.AcceptedSetup;
 import loosehip.app.pivot.SetupChanges;
-import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
 
@@ -33,7 +32,7 @@ final class SetupWords {
       return List.of("Nothing to change: today's set-up pays for this pivot.");
     }
     SetupOption best = found.get().best();
-    List<String> changes = changes(bench.golfer().setup(), best);
+    List<String> changes = SetupChanges.instructions(bench.golfer().setup(), best.setup());
     List<String> lines = new ArrayList<>();
     if (changes.isEmpty()) {
       lines.add("No change of set-up pays better than today's.");
@@ -58,10 +57,9 @@ final class SetupWords {
 
   /** A change taken into the plan on the pivot bench, and the first part of it that goes again. */
   private List<String> taken(AcceptedSetup accepted) {
-    List<String> parts =
-        SetupChanges.parts(bench.golfer().coefficients(), accepted.before(), accepted.then());
+    List<String> parts = SetupChanges.instructions(accepted.before(), accepted.then());
     List<String> lines = new ArrayList<>();
-    lines.add(sentence(String.join("; ", parts.stream().map(SetupChanges::withoutPrice).toList())));
+    lines.add(sentence(String.join("; ", parts)));
     accepted.bridge(bench).parts().stream()
         .filter(p -> !p.reached())
         .findFirst()
@@ -85,7 +83,11 @@ final class SetupWords {
         .map(SetupSearch.Found::alternatives)
         .orElse(List.of())
         .stream()
-        .map(o -> sentence(String.join("; ", changes(bench.golfer().setup(), o)) + after(o)))
+        .map(
+            o ->
+                sentence(
+                    String.join("; ", SetupChanges.instructions(bench.golfer().setup(), o.setup()))
+                        + after(o)))
         .toList();
   }
 
@@ -95,34 +97,6 @@ final class SetupWords {
         + ", through "
         + spoken(option.impactMargin())
         + ")";
-  }
-
-  private static List<String> changes(Setup today, SetupOption best) {
-    List<String> changes = new ArrayList<>();
-    Setup then = best.setup();
-    flare(changes, "trail", today.trailFlare(), then.trailFlare());
-    flare(changes, "lead", today.leadFlare(), then.leadFlare());
-    if (then.straightening() != today.straightening()) {
-      changes.add(
-          "let the trail knee straighten by " + Math.round(then.straightening()) + "° going back");
-    }
-    if (then.release() != today.release()) {
-      changes.add("going back, " + then.release().word());
-    }
-    if (best.unpinch()) {
-      changes.add("set the knees over the feet");
-    }
-    if (best.level()) {
-      changes.add("bring the pelvis to neutral at address");
-    }
-    return changes;
-  }
-
-  private static void flare(List<String> changes, String foot, double from, double to) {
-    if (from != to) {
-      changes.add(
-          String.format(Locale.ROOT, "%s foot flared %.0f° instead of %.0f°", foot, to, from));
-    }
   }
 
   private static String sentence(String words) {

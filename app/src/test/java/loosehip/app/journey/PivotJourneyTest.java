@@ -106,6 +106,7 @@ class PivotJourneyTest extends BenchJourney {
     note(golfer, "wish.days", "5", false);
     note(golfer, "wish.tool-chair", "yes", false);
     page.navigate("/golfers/" + golfer + "/plan");
+    assertThat(page.locator(".setup-today")).containsText("Trail foot flared");
     assertThat(page.locator(".setup-today"))
         .containsText("The first part of it goes again when the trail hip inward has gained 5°.");
     page.navigate("/golfers/" + golfer + "/pivot");

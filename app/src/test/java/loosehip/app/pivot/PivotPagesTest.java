@@ -114,6 +114,19 @@ class PivotPagesTest {
   }
 
   @Test
+  void theGolferIsToldWhatToDoNotWhatItCosts() {
+    Setup today =
+        new Setup(40, 8, 0, 0, 0, 6, 0, 0, LeadRelease.HELD, loosehip.core.pivot.Club.IRON);
+    assertThat(SetupChanges.instructions(today, today.with(15, 0, 5, LeadRelease.HELD, true, true)))
+        .containsExactly(
+            "trail foot flared 15° instead of 0°",
+            "let the trail knee straighten by 5° going back",
+            "set the knees over the feet",
+            "bring the pelvis to neutral at address");
+    assertThat(SetupChanges.instructions(today, today)).isEmpty();
+  }
+
+  @Test
   void whenNoSetupSufficesItSaysWhatStaysShort() {
     PivotPage.Today today = PAGES.today(Files.bench(STIFF));
     assertThat(today.verdict())

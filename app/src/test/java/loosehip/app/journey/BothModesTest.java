@@ -1,0 +1,180 @@
+package loosehip.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import loosehip.app.golfer.Bench;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import loosehip.app.store.Journal;
+import loosehip.core.body.Handed;
+import loosehip.core.measure.RunningOrder;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** Every test can be taken one at a time and on the sheet, and says the same in both. */
+@SpringBootTest
+@AutoConfigureMockMvc
+class BothModesTest {
+  @Autowired MockMvc mvc;
+  @Autowired Accounts accounts;
+  @Autowired Golfers golfers;
+  @Autowired GolferFiles files;
+  @Autowired Journal journal;
+
+  private SignedIn wren;
+  private String golfer;
+
+  @DynamicPropertySource
+  static void home(DynamicPropertyRegistry registry) {
+    registry.add("loose-hip.home", JourneyTest::freshHome);
+  }
+
+  @BeforeEach
+  void aGolferWhoConsents() {
+    Account account =
+        accounts
+            .bySignInName("wren")
+            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
+    wren = new SignedIn(account);
+    golfer = golfers.add(account, "Isla Brodie", LocalDate.now().minusDays(3));
+    note("consent", "wording 1", false);
+    note("order", "full", true);
+  }
+
+  private void note(String topic, String value, boolean ofVisit) {
+    journal.note(file(), wren.account(), topic, Optional.of(value), ofVisit, topic, "talk");
+  }
+
+  private GolferFile file() {
+    return files.load(wren.account().practiceId(), golfer).orElseThrow();
+  }
+
+  private ResultActions send(String path, String... form) throws Exception {
+    var request = post("/golfers/" + golfer + path).with(user(wren)).with(csrf());
+    for (int i = 0; i < form.length; i += 2) {
+      request.param(form[i], form[i + 1]);
+    }
+    return mvc.perform(request);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"/measure/", "/measure/sheet/"})
+  void everyTestIsTaken(String mode) throws Exception {
+    for (TestCard card : RunningOrder.FULL.cards(Handed.RIGHT)) {
+      if (card.numbers().isPresent()) {
+        var limits = card.test().limits();
+        long value = Math.round((limits.usualLow() + limits.usualHigh()) / 2);
+        send(
+                mode + card.key() + "/tries",
+                "value",
+                String.valueOf(value),
+                "submitKey",
+                UUID.randomUUID().toString())
+            .andExpect(status().isOk())
+            .andExpect(content().string(containsString("saved ")));
+      }
+      for (Slot slot : card.words()) {
+        send(
+                mode + card.key() + "/words/" + slot.key(),
+                "value",
+                slot.test().words(slot.part()).get(0))
+            .andExpect(status().isOk());
+      }
+    }
+    Bench bench = Bench.of(file(), LocalDate.now());
+    assertThat(RunningOrder.FULL.cards(Handed.RIGHT))
+        .allMatch(c -> c.taken(bench.golfer().screen()))
+        .allMatch(c -> bench.golfer().screen().band(c.test(), c.side()).measured());
+    assertThat(bench.minutesLeft()).isZero();
+  }
+
+  @Test
+  void theSheetAsksRefusesCorrectsAndVoidsLikeTheOtherMode() throws Exception {
+    String card = "/measure/sheet/hinge-contact";
+    send(card + "/tries", "value", "999", "submitKey", "a")
+        .andExpect(content().string(containsString("999 cannot be")));
+    send(card + "/tries", "value", "95", "submitKey", "b")
+        .andExpect(content().string(containsString("Really 95?")));
+    send(card + "/tries", "value", "95", "confirm", "95", "submitKey", "c");
+    String row = file().tries().get(0).rowId();
+    send(card + "/tries", "value", "45", "correcting", row, "submitKey", "d")
+        .andExpect(content().string(containsString("45.0°")));
+    send(card + "/void").andExpect(content().string(containsString("voided")));
+    assertThat(file().tries().get(0).voided()).isTrue();
+    assertThat(file().tries()).hasSize(1);
+  }
+
+  @Test
+  void aClosedVisitTakesNothingUntilItIsResumed() throws Exception {
+    send("/visits/close").andExpect(redirectedUrlPattern("/golfers/*/visits"));
+    send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a")
+        .andExpect(content().string(containsString("this visit is closed")));
+    send("/notes/setup.leadFlare", "value", "10")
+        .andExpect(content().string(containsString("this visit is closed")));
+    send("/notes/wish.want", "value", "Straighter")
+        .andExpect(content().string(containsString("saved ")));
+    send("/visits/resume");
+    send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");
+    assertThat(file().tries()).hasSize(1);
+  }
+
+  @Test
+  void aBirthYearThatMakesAMinorKeepsWhatThereIsAndAsksForAGuardian() throws Exception {
+    send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");
+    send("/notes/who.birth-year", "value", String.valueOf(LocalDate.now().getYear() - 12));
+    send("/measure/trunk-turn.left/tries", "value", "40", "submitKey", "b")
+        .andExpect(content().string(containsString("a guardian&#39;s name is needed first")));
+    assertThat(file().tries()).hasSize(1);
+    mvc.perform(get("/golfers/" + golfer + "/measure?mode=run").with(user(wren)))
+        .andExpect(content().string(containsString("A guardian first")));
+    send("/notes/who.guardian", "value", "Ann Brodie");
+    send("/measure/trunk-turn.left/tries", "value", "40", "submitKey", "c");
+    assertThat(file().tries()).hasSize(2);
+  }
+
+  @Test
+  void aPainStopIsUndoneAndTheTestGoesOn() throws Exception {
+    send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");
+    send("/measure/hinge-contact/pain", "level", "6", "site", "back")
+        .andExpect(content().string(containsString("Stopped by pain (back)")));
+    send("/undo", "here", "/golfers/" + golfer + "/measure");
+    send("/measure/hinge-contact/tries", "value", "42", "submitKey", "b")
+        .andExpect(content().string(containsString("41.0°")));
+  }
+
+  @Test
+  void aBlockedTestIsRefusedInBothModesWithTheCaution() throws Exception {
+    note("caution.knee", "left", false);
+    for (String mode : new String[] {"/measure/", "/measure/sheet/"}) {
+      send(mode + "squat-depth/words/squat-depth", "value", "parallel")
+          .andExpect(content().string(containsString("no deep squats: Knee pain")));
+    }
+    assertThat(file().tries()).isEmpty();
+  }
+}
