@@ -20,6 +20,7 @@ import loosehip.core.casefile.CaseFile;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.Seen;
@@ -65,7 +66,29 @@ public final class Cases {
         seen(file),
         file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL),
         wishes(file, today),
-        standards.coefficients());
+        standards.coefficients(),
+        overrules(file));
+  }
+
+  private static List<Overrule> overrules(GolferFile file) {
+    List<Overrule> overrules = new ArrayList<>();
+    String prefix = Topic.LINK.about("");
+    file.facts()
+        .forEach(
+            (topic, noted) -> {
+              if (topic.startsWith(prefix)) {
+                String[] about = topic.substring(prefix.length()).split("\\.", 2);
+                String[] words = noted.value().split(" ", 2);
+                Optional<PivotFault> fault = PivotFault.parse(about[0]);
+                Optional<Overrule.Verdict> verdict = Overrule.Verdict.parse(words[0]);
+                if (fault.isPresent() && verdict.isPresent() && about.length == 2) {
+                  overrules.add(
+                      new Overrule(
+                          fault.get(), about[1], verdict.get(), words.length == 2 ? words[1] : ""));
+                }
+              }
+            });
+    return overrules;
   }
 
   /** The golfer's hand; right when nobody said. */

@@ -10,6 +10,7 @@ import loosehip.core.body.Side;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.SetupFault;
@@ -47,6 +48,7 @@ public enum Topic {
   SCHOOL("school", false, "set-up"),
   SCHOOL_WHY("school-why", false, "set-up"),
   SETUP_TODAY("setup-today", false, "plan"),
+  LINK("link", false, "links"),
   PAIN("pain", true, "measure"),
   SKIP("skip", true, "measure"),
   BASELINE("baseline", true, "measure"),
@@ -123,6 +125,7 @@ public enum Topic {
       case HABIT -> Habit.parse(about).isPresent();
       case PAIN -> Slot.parse(about).isPresent();
       case SKIP -> TestCard.parse(about).isPresent();
+      case LINK -> PivotFault.parse(about.split("\\.", 2)[0]).isPresent();
     };
   }
 
@@ -164,6 +167,7 @@ public enum Topic {
       case SETUP_FAULT, FAULT -> oneOf(Level.parse(value));
       case REHEARSAL -> oneOf(Rehearsal.parse(value));
       case SCHOOL -> oneOf(School.parse(value));
+      case LINK -> oneOf(Overrule.Verdict.parse(value.split(" ", 2)[0]));
       case ORDER -> oneOf(Optional.of(value).filter(RunningOrder::known));
       case WARNING ->
           oneOf(value.equals("yes") || value.equals("no") ? Optional.of(value) : Optional.empty());

@@ -7,12 +7,20 @@ import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Journal;
+import loosehip.app.store.Noted;
 import loosehip.core.body.Leg;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Factor;
 import loosehip.core.link.Link;
 import loosehip.core.link.NextTest;
+import loosehip.core.link.Overrule;
+import loosehip.core.link.PivotFault;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Triage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -20,16 +28,24 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Why it happens: every fault with its causes, each chance with its sum. */
 @Controller
 class LinksController {
+  private static final int NOTE_MOST = 200;
+
   private final Benches benches;
   private final Frames frames;
+  private final GolferFiles files;
+  private final Journal journal;
 
-  LinksController(Benches benches, Frames frames) {
+  LinksController(Benches benches, Frames frames, GolferFiles files, Journal journal) {
     this.benches = benches;
     this.frames = frames;
+    this.files = files;
+    this.journal = journal;
   }
 
   /** A fault with its verdict and causes. */
@@ -52,7 +68,12 @@ class LinksController {
       boolean settled,
       String before,
       List<FactorView> factors,
-      String odds) {}
+      String odds,
+      String key,
+      String decided,
+      String note,
+      boolean against,
+      List<String> history) {}
 
   /** One step of a sum. */
   public record FactorView(String words, String times) {}
@@ -74,18 +95,21 @@ class LinksController {
     return "links/links";
   }
 
-  private static LinkView view(Bench bench, Link link) {
+  private LinkView view(Bench bench, Link link) {
     return new LinkView(
         link.fault().id(),
         link.fault().title(),
         link.level().word(),
         link.triage().words(),
         link.triage().kind() == Triage.Kind.NOT_SETTLED,
-        link.causes().stream().map(c -> cause(bench, c)).toList());
+        link.causes().stream().map(c -> cause(bench, link.fault(), c)).toList());
   }
 
-  private static CauseView cause(Bench bench, CauseChance chance) {
+  private CauseView cause(Bench bench, PivotFault fault, CauseChance chance) {
     Optional<Leg> leg = chance.cause().leg();
+    Optional<Overrule> decided =
+        bench.golfer().overrules().stream().filter(o -> o.about(fault, chance.cause())).findFirst();
+    String topic = topic(fault, Overrule.key(chance.cause()));
     return new CauseView(
         chance.cause().title()
             + leg.map(l -> " (" + bench.golfer().handed().side(l).letter() + ")").orElse(""),
@@ -97,7 +121,55 @@ class LinksController {
         chance.settled(),
         Math.round(chance.cause().prior() * 100) + " in 100",
         chance.factors().stream().map(LinksController::factor).toList(),
-        String.format(Locale.ROOT, "%.2f to 1", chance.odds()));
+        String.format(Locale.ROOT, "%.2f to 1", chance.odds()),
+        Overrule.key(chance.cause()),
+        decided.map(o -> o.verdict().id()).orElse(""),
+        decided.map(Overrule::note).orElse(""),
+        decided.filter(o -> o.against(chance)).isPresent(),
+        decided.isEmpty()
+            ? List.of()
+            : files.factHistory(bench.file(), topic).stream().map(LinksController::line).toList());
+  }
+
+  private static String topic(PivotFault fault, String cause) {
+    return Topic.LINK.about(fault.id() + "." + cause);
+  }
+
+  private static String line(Noted noted) {
+    String what = noted.value().isEmpty() ? "taken back" : noted.value();
+    return what + ". " + noted.by() + ", " + Dates.moment(noted.at());
+  }
+
+  /** Keeps what the trainer decides about one link; nothing chosen takes it back. */
+  @PostMapping("/golfers/{id}/links/{fault}/{cause}")
+  String decide(
+      @PathVariable String id,
+      @PathVariable String fault,
+      @PathVariable String cause,
+      @RequestParam(defaultValue = "") String verdict,
+      @RequestParam(defaultValue = "") String note,
+      @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = benches.fileToWrite(user.account(), id);
+    Optional<PivotFault> of = PivotFault.parse(fault);
+    Optional<Overrule.Verdict> decided = Overrule.Verdict.parse(verdict);
+    boolean known =
+        of.isPresent()
+            && RuleBook.standard().causes(of.get()).stream()
+                .anyMatch(c -> Overrule.key(c).equals(cause));
+    if (known && file.value("consent").isPresent()) {
+      String why = note.strip();
+      String kept = why.length() > NOTE_MOST ? why.substring(0, NOTE_MOST) : why;
+      journal.note(
+          file,
+          user.account(),
+          topic(of.get(), cause),
+          decided.map(v -> (v.id() + " " + kept).strip()),
+          false,
+          decided.map(Overrule.Verdict::id).orElse("no decision") + ": " + of.get().title(),
+          "links");
+      benches.saved(user.account(), id);
+    }
+    return "redirect:/golfers/" + id + "/links#link-" + fault;
   }
 
   private static FactorView factor(Factor factor) {

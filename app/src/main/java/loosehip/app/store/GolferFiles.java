@@ -164,6 +164,26 @@ public class GolferFiles {
                     r.get(READING.SUPERSEDES) != null));
   }
 
+  /** Every value a fact of the golfer ever had, the newest first; taken back is empty. */
+  public List<Noted> factHistory(GolferFile file, String topic) {
+    return database
+        .read()
+        .select(OBSERVATION.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(OBSERVATION)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(OBSERVATION.NOTED_BY))
+        .where(OBSERVATION.GOLFER_ID.eq(file.id()))
+        .and(OBSERVATION.TOPIC.eq(topic))
+        .orderBy(OBSERVATION.NOTED_AT.desc())
+        .fetch(
+            r ->
+                new Noted(
+                    r.get(OBSERVATION.ID),
+                    Optional.ofNullable(r.get(OBSERVATION.VALUE)).orElse(""),
+                    Instant.parse(r.get(OBSERVATION.NOTED_AT)),
+                    r.get(ACCOUNT.SHOWN_NAME)));
+  }
+
   /** The newest thing somebody else wrote at this visit, if anything: who and when. */
   public Optional<Golfers.LastAccess> newestByOthers(GolferFile file, String accountId) {
     return database

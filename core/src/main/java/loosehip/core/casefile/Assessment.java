@@ -100,7 +100,13 @@ public record Assessment(
     TurnBudget budget = TurnBudget.of(golfer.school(), golfer.setup(), hips);
     List<Link> links = links(golfer, Optional.of(budget));
     List<Need> needs =
-        Needs.of(links, golfer.complaints(), Optional.of(budget), golfer.screen(), golfer.handed());
+        Needs.of(
+            links,
+            golfer.overrules(),
+            golfer.complaints(),
+            Optional.of(budget),
+            golfer.screen(),
+            golfer.handed());
     Optional<Block> plan =
         golfer
             .wishes()

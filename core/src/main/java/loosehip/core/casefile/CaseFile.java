@@ -1,9 +1,11 @@
 package loosehip.core.casefile;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.Body;
@@ -25,6 +27,7 @@ import loosehip.core.safety.Health;
  * @param school the school chosen for this golfer
  * @param wishes what can be given to the work; empty means no plan is wanted yet
  * @param coefficients the figures of the turn budget in force
+ * @param overrules what the trainer decided about single links
  */
 public record CaseFile(
     Handed handed,
@@ -35,7 +38,8 @@ public record CaseFile(
     Seen seen,
     School school,
     Optional<Wishes> wishes,
-    Coefficients coefficients) {
+    Coefficients coefficients,
+    List<Overrule> overrules) {
 
   /** A case judged by the shipped figures of the turn budget. */
   public CaseFile(
@@ -47,7 +51,17 @@ public record CaseFile(
       Seen seen,
       School school,
       Optional<Wishes> wishes) {
-    this(handed, complaints, health, screen, setup, seen, school, wishes, Coefficients.SHIPPED);
+    this(
+        handed,
+        complaints,
+        health,
+        screen,
+        setup,
+        seen,
+        school,
+        wishes,
+        Coefficients.SHIPPED,
+        List.of());
   }
 
   /** The body a turn budget is worked out for. */
@@ -68,6 +82,7 @@ public record CaseFile(
         seen,
         school,
         wishes,
-        coefficients);
+        coefficients,
+        overrules);
   }
 }

@@ -45,8 +45,19 @@ public final class Needs {
       Optional<TurnBudget> budget,
       Screen screen,
       Handed handed) {
+    return of(links, List.of(), complaints, budget, screen, handed);
+  }
+
+  /** The same, causes that the trainer rejected left out. */
+  public static List<Need> of(
+      List<Link> links,
+      List<Overrule> overrules,
+      Set<Complaint> complaints,
+      Optional<TurnBudget> budget,
+      Screen screen,
+      Handed handed) {
     Needs needs = new Needs();
-    links.forEach(link -> needs.fromFault(link, complaints));
+    Overrule.heeded(links, overrules).forEach(link -> needs.fromFault(link, complaints));
     budget.ifPresent(needs::fromBudget);
     weakerSide(screen, handed)
         .ifPresent(
