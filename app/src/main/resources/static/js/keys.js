@@ -41,7 +41,7 @@
 
   document.addEventListener("submit", (event) => {
     const here = event.target.querySelector("[data-here]");
-    if (here) here.value = location.pathname + location.search.replace(/[?&](undone|nothing-to-undo)/g, "");
+    if (here) here.value = location.pathname + location.search.replace(/[?&](undone|nothing-to-undo|visit-closed)/g, "");
   });
 
   document.addEventListener("click", (event) => {

@@ -131,10 +131,13 @@ class NoteController {
       @AuthenticationPrincipal SignedIn user,
       @RequestParam(defaultValue = "") String here) {
     GolferFile file = benches.file(user.account(), id);
-    Optional<Journal.UndoneStep> undone = journal.undo(file, user.account());
-    benches.saved(user.account(), id);
     String back = here.startsWith("/golfers/" + id) ? here : "/golfers/" + id + "/talk";
     String join = back.contains("?") ? "&" : "?";
+    if (file.closed().isPresent()) {
+      return "redirect:" + back + join + "visit-closed";
+    }
+    Optional<Journal.UndoneStep> undone = journal.undo(file, user.account());
+    benches.saved(user.account(), id);
     return "redirect:" + back + join + (undone.isPresent() ? "undone" : "nothing-to-undo");
   }
 

@@ -139,6 +139,9 @@ class BothModesTest {
         .andExpect(content().string(containsString("this visit is closed")));
     send("/notes/wish.want", "value", "Straighter")
         .andExpect(content().string(containsString("saved ")));
+    send("/undo", "here", "/golfers/" + golfer + "/measure")
+        .andExpect(redirectedUrlPattern("/golfers/*/measure?visit-closed"));
+    assertThat(file().value("wish.want")).contains("Straighter");
     send("/visits/resume");
     send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");
     assertThat(file().tries()).hasSize(1);

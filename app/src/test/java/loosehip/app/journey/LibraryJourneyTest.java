@@ -92,6 +92,13 @@ class LibraryJourneyTest extends BenchJourney {
     bring("golfer;visit_date,test;try\nIsla;2026-01-01,hinge-contact;1\n");
     assertThat(page.locator("#file-state .problem")).containsText("mixes");
     page.navigate("/readings");
+    byte[] latin =
+        "golfer;visit_date;test;try\nJürgen;2026-01-01;squat-depth;1\n"
+            .getBytes(StandardCharsets.ISO_8859_1);
+    page.locator("#file").setInputFiles(new FilePayload("latin.csv", "text/csv", latin));
+    page.locator("text=Check it").click();
+    assertThat(page.locator("#file-state .problem")).containsText("cannot be read as CSV in UTF-8");
+    page.navigate("/readings");
     page.locator("text=Check it").click();
     assertThat(page.locator(".problem")).containsText("Choose a CSV file first");
   }

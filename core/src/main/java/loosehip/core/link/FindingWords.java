@@ -23,7 +23,7 @@ public final class FindingWords {
     this.handed = handed;
   }
 
-  /** The finding that decides the band of this limit. */
+  /** The finding that decides the band of this limit; a hip-only turn before the standing one. */
   public String of(Limit limit, Band band) {
     if (!band.measured()) {
       return stopped(limit) ? "stopped by pain: no evidence" : "not measured";
@@ -31,7 +31,7 @@ public final class FindingWords {
     Optional<Measurement> worst =
         measurements(limit)
             .filter(m -> m.band() == band)
-            .min(Comparator.comparingInt(m -> m.slot().test().ordinal()));
+            .min(Comparator.comparingInt(m -> limit.tests().indexOf(m.slot().test())));
     return worst
         .map(m -> number(m) + ": " + band.word())
         .orElseGet(

@@ -63,6 +63,17 @@ class OverruleTest {
     }
   }
 
+  /** Both are short; the hip-only turn is the one that decided. */
+  @Test
+  void theWordsNameTheTestThatDecided() {
+    Screen both =
+        Screens.of("standing-turn.right.internal 43; seated-rotation.right.internal 25 25");
+    assertThat(
+            new FindingWords(both, Handed.RIGHT)
+                .of(Limit.of(LimitKind.TRAIL_IR), loosehip.core.measure.Band.SHORT))
+        .isEqualTo("seated hip turn 25.0 ± 2.9: short");
+  }
+
   @Test
   void anotherFaultIsNotMeant() {
     Overrule overrule = decided(Overrule.Verdict.REJECTED);
