@@ -15,7 +15,6 @@ import loosehip.app.planview.PlanView;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
-import loosehip.core.link.Forecast;
 import loosehip.core.link.ForecastSeen;
 import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.Coefficients;
@@ -402,7 +401,13 @@ class PivotPages {
 
   /** The forecast beside what was seen. */
   List<PivotPage.Agreement> agreements(Bench bench) {
-    return ForecastSeen.of(bench.assessment().forecast(), Forecast.POSSIBLE, bench.golfer().seen())
+    if (bench.assessment().budget().isEmpty()) {
+      return List.of();
+    }
+    return ForecastSeen.of(
+            bench.assessment().forecast(),
+            bench.assessment().budget().orElseThrow(),
+            bench.golfer().seen())
         .stream()
         .map(
             a ->

@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import loosehip.core.measure.Band;
+import loosehip.core.pivot.Margin;
+import loosehip.core.pivot.TurnBudget;
 
 /**
  * The forecast of the turn budget held against what was seen: agreement is evidence for the body; a
@@ -19,6 +24,7 @@ public record ForecastSeen(PivotFault fault, Kind kind) {
     AGREES("forecast and seen: the body pays for it"),
     NOT_SEEN("forecast, looked for, not there: this golfer pays in another way"),
     LOOK("forecast, not looked at yet"),
+    UNDECIDED("seen while the margin is close: body or habit, the next test will tell"),
     SURPRISE("seen with room to spare: a habit more than a limit");
 
     private final String words;
@@ -37,11 +43,11 @@ public record ForecastSeen(PivotFault fault, Kind kind) {
    * Holds a forecast against what was seen.
    *
    * @param expected the forecast, empty when no margin is short
-   * @param possible every fault a short margin could bring, to tell a surprise from what the budget
-   *     says nothing about
+   * @param budget the budget it comes from; where a margin is not known, nothing unforecast is
+   *     called a surprise
    */
   public static List<ForecastSeen> of(
-      List<Forecast.Expected> expected, List<PivotFault> possible, Seen seen) {
+      List<Forecast.Expected> expected, TurnBudget budget, Seen seen) {
     Map<PivotFault, Kind> kinds = new LinkedHashMap<>();
     for (Forecast.Expected e : expected) {
       Level level = seen.level(e.fault());
@@ -49,10 +55,16 @@ public record ForecastSeen(PivotFault fault, Kind kind) {
           e.fault(),
           level.present() ? Kind.AGREES : level == Level.NONE ? Kind.NOT_SEEN : Kind.LOOK);
     }
-    if (expected.isEmpty()) {
-      possible.stream()
+    List<Band> margins =
+        Stream.of(budget.backMargin(), budget.impactMargin())
+            .flatMap(Optional::stream)
+            .map(Margin::band)
+            .toList();
+    if (expected.isEmpty() && margins.size() == 2) {
+      boolean room = margins.stream().allMatch(b -> b == Band.ENOUGH);
+      Forecast.POSSIBLE.stream()
           .filter(f -> seen.level(f).present())
-          .forEach(f -> kinds.put(f, Kind.SURPRISE));
+          .forEach(f -> kinds.put(f, room ? Kind.SURPRISE : Kind.UNDECIDED));
     }
     List<ForecastSeen> all = new ArrayList<>();
     kinds.forEach((fault, kind) -> all.add(new ForecastSeen(fault, kind)));

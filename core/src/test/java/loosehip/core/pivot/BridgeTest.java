@@ -150,11 +150,25 @@ class BridgeTest {
             java.util.Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.EARLY_STOP, Level.NONE),
             java.util.Map.of(),
             java.util.Set.of());
-    assertThat(ForecastSeen.of(expected, Forecast.POSSIBLE, seen))
+    assertThat(ForecastSeen.of(expected, budget(20), seen))
         .extracting(ForecastSeen::kind)
         .containsExactly(
             ForecastSeen.Kind.AGREES, ForecastSeen.Kind.NOT_SEEN, ForecastSeen.Kind.LOOK);
-    assertThat(ForecastSeen.of(List.of(), Forecast.POSSIBLE, seen))
+    assertThat(ForecastSeen.of(List.of(), budget(60), seen))
         .containsExactly(new ForecastSeen(PivotFault.SWAY, ForecastSeen.Kind.SURPRISE));
+    assertThat(ForecastSeen.of(List.of(), budget(32), seen))
+        .containsExactly(new ForecastSeen(PivotFault.SWAY, ForecastSeen.Kind.UNDECIDED));
+  }
+
+  /** Pelvis asked 42 (90 less a trunk of 48): a trail hip of 32 and 10 of slack has just that. */
+  private static TurnBudget budget(double trailHip) {
+    Screen screen =
+        Screens.of(
+            "seated-rotation.right.internal "
+                + trailHip
+                + "; seated-rotation.left.external 70; seated-rotation.left.internal 60;"
+                + " trunk-turn.right 48");
+    return TurnBudget.of(
+        School.ROTATION_FIRST, Setup.PLAIN, Hips.of(screen, Handed.RIGHT, Setup.PLAIN));
   }
 }
