@@ -107,7 +107,7 @@
   }
 
   function skip() {
-    const card = document.querySelector("details.skip");
+    const card = document.querySelector("details.skip-test");
     if (!card) return;
     card.open = !card.open;
     if (card.open) card.querySelector("button").focus();

@@ -10,6 +10,7 @@ import loosehip.core.measure.Direction;
 import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.pivot.Coefficient;
 import loosehip.core.plan.Wishes;
 
 /** Where a golfer stands on Today, and what comes next in a phrase. */
@@ -57,7 +58,10 @@ public final class Standing {
             () ->
                 screen
                     .turn(ScreenTest.STANDING_TURN, handed.side(leg), direction)
-                    .map(m -> m.mean() - 15));
+                    .map(
+                        m ->
+                            m.mean()
+                                - bench.golfer().coefficients().of(Coefficient.STANDING_SHARE)));
   }
 
   private static Optional<LocalDate> due(Bench bench) {

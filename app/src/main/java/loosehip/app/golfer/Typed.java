@@ -1,8 +1,12 @@
 package loosehip.app.golfer;
 
+import java.util.Locale;
 import java.util.Optional;
 
-/** Numbers as people type them: a decimal comma or point, blanks around, a degree sign. */
+/**
+ * Numbers as people type them and as they are shown: a decimal comma or point, blanks around, a
+ * degree sign.
+ */
 public final class Typed {
   private Typed() {}
 
@@ -13,5 +17,12 @@ public final class Typed {
       return Optional.empty();
     }
     return Optional.of(Double.parseDouble(cleaned));
+  }
+
+  /** A number as it is shown: one decimal at most, none when it is whole. */
+  public static String plain(double number) {
+    return number == Math.rint(number)
+        ? String.valueOf((long) number)
+        : String.format(Locale.ROOT, "%.1f", number);
   }
 }

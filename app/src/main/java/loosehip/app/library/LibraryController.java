@@ -96,7 +96,7 @@ class LibraryController {
           edges
               .scale()
               .filter(s -> !reset && !s.equals(test.get().scale(part)))
-              .map(s -> TestEntries.plain(s.enough()) + " " + TestEntries.plain(s.close()));
+              .map(s -> Typed.plain(s.enough()) + " " + Typed.plain(s.close()));
       values.set(user.account(), Standards.bandTopic(test.get(), part), value);
     }
     Standards now = shelf.anew(user.account().practiceId());
@@ -122,9 +122,9 @@ class LibraryController {
     if (which.isPresent() && !value.isBlank() && typed.isEmpty()) {
       problem =
           "One try scatters by "
-              + TestEntries.plain(Standards.DEVIATION_LEAST)
+              + Typed.plain(Standards.DEVIATION_LEAST)
               + " to "
-              + TestEntries.plain(Standards.DEVIATION_MOST)
+              + Typed.plain(Standards.DEVIATION_MOST)
               + "°; you typed "
               + value.strip()
               + ". The old value is kept.";
@@ -134,7 +134,7 @@ class LibraryController {
               values.set(
                   user.account(),
                   Standards.deviationTopic(m),
-                  typed.filter(d -> d != m.tryDeviation()).map(TestEntries::plain)));
+                  typed.filter(d -> d != m.tryDeviation()).map(Typed::plain)));
     }
     model.addAttribute("problem", problem);
     model.addAttribute("problemAt", method);

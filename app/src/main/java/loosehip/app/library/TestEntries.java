@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.golfer.Typed;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.Noted;
@@ -78,14 +79,14 @@ class TestEntries {
 
   private static String range(ScreenTest test) {
     return "takes "
-        + plain(test.limits().hardLow())
+        + Typed.plain(test.limits().hardLow())
         + " to "
-        + plain(test.limits().hardHigh())
+        + Typed.plain(test.limits().hardHigh())
         + test.unit().sign()
         + ", asks outside "
-        + plain(test.limits().usualLow())
+        + Typed.plain(test.limits().usualLow())
         + " to "
-        + plain(test.limits().usualHigh());
+        + Typed.plain(test.limits().usualHigh());
   }
 
   private TestEntry.Scale scale(
@@ -99,17 +100,17 @@ class TestEntries {
     }
     double span = high - low;
     return new TestEntry.Scale(
-        plain(now.enough()),
-        plain(now.close()),
-        plain(shipped.enough()),
-        plain(shipped.close()),
+        Typed.plain(now.enough()),
+        Typed.plain(now.close()),
+        Typed.plain(shipped.enough()),
+        Typed.plain(shipped.close()),
         !now.equals(shipped),
         now.moreIsBetter(),
         test.unit().sign(),
         100 * (now.enough() - low) / span,
         100 * (now.close() - low) / span,
-        plain(low),
-        plain(high),
+        Typed.plain(low),
+        Typed.plain(high),
         history(account, Standards.bandTopic(test, part)));
   }
 
@@ -135,8 +136,8 @@ class TestEntries {
                 new TestEntry.MethodEntry(
                     m.id(),
                     m.word(),
-                    plain(standards.defaultDeviation(m)),
-                    plain(m.tryDeviation()),
+                    Typed.plain(standards.defaultDeviation(m)),
+                    Typed.plain(m.tryDeviation()),
                     standards.byMethod().containsKey(m),
                     people.entrySet().stream()
                         .map(p -> scatter(p.getValue(), standards.own(p.getKey(), m)))
@@ -155,12 +156,5 @@ class TestEntries {
                     o.freedom(),
                     o.takesOver() ? "in use" : "used from " + OwnRepeatability.TAKES_OVER_AT))
         .orElse(name + ": no two tries in a set yet");
-  }
-
-  /** A number without a needless decimal. */
-  static String plain(double number) {
-    return number == Math.rint(number)
-        ? String.valueOf((long) number)
-        : String.format(Locale.ROOT, "%.1f", number);
   }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.Typed;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
 import loosehip.core.body.Side;
@@ -114,8 +115,8 @@ final class Results {
     BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
     return switch (m.band()) {
       case ENOUGH -> "enough";
-      case CLOSE -> "close to " + plain(scale.enough());
-      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + plain(scale.close());
+      case CLOSE -> "close to " + Typed.plain(scale.enough());
+      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Typed.plain(scale.close());
       case NOT_MEASURED -> "";
     };
   }
@@ -130,7 +131,8 @@ final class Results {
     double byDefault = bench.standards().defaultDeviation(method);
     Optional<OwnRepeatability> own = bench.standards().own(last.get().byId(), method);
     if (own.isEmpty()) {
-      return String.format(Locale.ROOT, "one try ± %s by %s", plain(byDefault), method.word());
+      return String.format(
+          Locale.ROOT, "one try ± %s by %s", Typed.plain(byDefault), method.word());
     }
     String mine =
         String.format(
@@ -140,8 +142,8 @@ final class Results {
             own.get().deviation(),
             own.get().freedom());
     return own.get().takesOver()
-        ? "one try ± " + mine + " in use; default " + plain(byDefault)
-        : "one try ± " + plain(byDefault) + " in use; " + mine + ", used from 20";
+        ? "one try ± " + mine + " in use; default " + Typed.plain(byDefault)
+        : "one try ± " + Typed.plain(byDefault) + " in use; " + mine + ", used from 20";
   }
 
   private String apart(Slot slot, Measurement m, Measurement other) {
@@ -209,12 +211,5 @@ final class Results {
     return slot.test().unit().decimals() == 0
         ? String.valueOf(Math.round(value))
         : String.format(Locale.ROOT, "%.1f", value);
-  }
-
-  /** A number without a needless decimal. */
-  static String plain(double number) {
-    return number == Math.rint(number)
-        ? String.valueOf((long) number)
-        : String.format(Locale.ROOT, "%.1f", number);
   }
 }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Topic;
+import loosehip.app.golfer.Typed;
 import loosehip.app.store.Account;
 import loosehip.app.store.Journal;
 import loosehip.app.store.TakenTry;
@@ -86,7 +87,7 @@ class Taking {
             Method.parse(form.method()).or(() -> TestViews.method(bench, card)),
             seen,
             seen.stream().anyMatch(Compensation::voids));
-    String label = "try " + Results.plain(typed.value().orElseThrow());
+    String label = "try " + Typed.plain(typed.value().orElseThrow());
     Journal.Outcome outcome =
         form.correcting().isBlank()
             ? journal.take(bench.file(), by, taken, form.submitKey(), label)
@@ -118,7 +119,7 @@ class Taking {
                 .map(
                     t ->
                         "Meanwhile this try was changed to "
-                            + Results.plain(t.value().orElse(0.0))
+                            + Typed.plain(t.value().orElse(0.0))
                             + " by "
                             + t.by()
                             + ". Yours is still in the field: Enter puts it in its place, Esc"
@@ -150,7 +151,7 @@ class Taking {
             old.method(),
             old.voided() ? Set.of() : old.compensations(),
             !old.voided());
-    String what = (old.voided() ? "count " : "void ") + Results.plain(old.value().orElse(0.0));
+    String what = (old.voided() ? "count " : "void ") + Typed.plain(old.value().orElse(0.0));
     journal.correct(bench.file(), by, old.rowId(), turned, what);
     return TestViews.Entry.NONE;
   }

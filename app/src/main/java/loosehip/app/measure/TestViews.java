@@ -11,6 +11,7 @@ import java.util.UUID;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Cases;
+import loosehip.app.golfer.Typed;
 import loosehip.app.store.TakenTry;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
@@ -257,7 +258,7 @@ class TestViews {
     return new TestView.TryBox(
         taken.rowId(),
         ORDINALS[taken.ordinal() - 1],
-        Results.plain(value),
+        Typed.plain(value),
         taken.voided(),
         taken.voided() && why.isEmpty() ? "voided" : why);
   }

@@ -20,9 +20,9 @@ record TypedTry(Optional<Double> value, String problem, boolean unusual) {
   static TypedTry of(ScreenTest test, String typed, String confirmed) {
     Limits limits = test.limits();
     String range =
-        Results.plain(limits.hardLow())
+        Typed.plain(limits.hardLow())
             + " to "
-            + Results.plain(limits.hardHigh())
+            + Typed.plain(limits.hardHigh())
             + test.unit().sign();
     if (typed.isBlank()) {
       return refused("Nothing typed yet. Type a number from " + range + ", then Enter.");
@@ -34,7 +34,7 @@ record TypedTry(Optional<Double> value, String problem, boolean unusual) {
     double value = rounded(number.get(), test.unit());
     if (!limits.accepts(value)) {
       return refused(
-          Results.plain(value) + " cannot be: this test takes " + range + ". Nothing was added.");
+          Typed.plain(value) + " cannot be: this test takes " + range + ". Nothing was added.");
     }
     if (!limits.usual(value) && !typed.strip().equals(confirmed)) {
       return new TypedTry(
@@ -42,9 +42,9 @@ record TypedTry(Optional<Double> value, String problem, boolean unusual) {
           String.format(
               Locale.ROOT,
               "Really %s? Usual is %s to %s. Enter again keeps it.",
-              Results.plain(value),
-              Results.plain(limits.usualLow()),
-              Results.plain(limits.usualHigh())),
+              Typed.plain(value),
+              Typed.plain(limits.usualLow()),
+              Typed.plain(limits.usualHigh())),
           true);
     }
     return new TypedTry(Optional.of(value), "", false);

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Typed;
 import loosehip.app.planview.PlanView;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.core.body.Handed;
@@ -27,10 +28,9 @@ import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
 import org.springframework.stereotype.Component;
 
-/** Lays out the pivot bench. Every figure is worked out by the core; nothing is computed here. */
+/** Lays out the pivot bench: budgets come from the core, here they are only set side by side. */
 @Component
 class PivotPages {
-  private static final double CLEAR_LOSER = 25;
   private static final double STEP = 5;
 
   private final Figures figures;
@@ -158,14 +158,14 @@ class PivotPages {
   private static PivotPage.Lever lever(
       Bench bench, Trial trial, String name, String title, double now, double today) {
     double[] bounds = Setup.BOUNDS.get(name);
-    Trial more = Trial.of(Map.of(name, Trial.plain(now + STEP)), trial.setup(), trial.school());
+    Trial more = Trial.of(Map.of(name, Typed.plain(now + STEP)), trial.setup(), trial.school());
     TurnBudget here = budget(bench, trial);
     TurnBudget there = budget(bench, more);
     return new PivotPage.Lever(
         name,
         title,
-        Trial.plain(now),
-        Trial.plain(today),
+        Typed.plain(now),
+        Typed.plain(today),
         bounds[0],
         bounds[1],
         now != today,
@@ -216,7 +216,7 @@ class PivotPages {
           new PivotPage.Handle(
               leg.id() + "Flare",
               bench.spoken(leg) + " foot flare",
-              Trial.plain(flare),
+              Typed.plain(flare),
               flares[0],
               flares[1],
               280 + out * 60,
@@ -228,7 +228,7 @@ class PivotPages {
           new PivotPage.Handle(
               leg.id() + "Pinch",
               bench.spoken(leg) + " knee pinch",
-              Trial.plain(pinch),
+              Typed.plain(pinch),
               pinches[0],
               pinches[1],
               280 + out * 60 - out * pinch,
@@ -258,7 +258,7 @@ class PivotPages {
     List<String> parts =
         SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), option.setup());
     String loser =
-        behind < CLEAR_LOSER
+        behind < SetupSearch.CLEAR_LOSER
             ? ""
             : String.format(
                 Locale.ROOT,
@@ -338,12 +338,12 @@ class PivotPages {
   private static PivotPage.Way way(Bench bench, String title, SetupOption option) {
     Setup s = option.setup();
     Map<String, String> query = new java.util.LinkedHashMap<>();
-    query.put("trailFlare", Trial.plain(s.trailFlare()));
-    query.put("leadFlare", Trial.plain(s.leadFlare()));
-    query.put("trailPinch", Trial.plain(s.trailPinch()));
-    query.put("leadPinch", Trial.plain(s.leadPinch()));
-    query.put("pelvicTilt", Trial.plain(s.pelvicTilt()));
-    query.put("trailKneeExtension", Trial.plain(s.straightening()));
+    query.put("trailFlare", Typed.plain(s.trailFlare()));
+    query.put("leadFlare", Typed.plain(s.leadFlare()));
+    query.put("trailPinch", Typed.plain(s.trailPinch()));
+    query.put("leadPinch", Typed.plain(s.leadPinch()));
+    query.put("pelvicTilt", Typed.plain(s.pelvicTilt()));
+    query.put("trailKneeExtension", Typed.plain(s.straightening()));
     query.put("leadRelease", s.release().id());
     String tried =
         query.entrySet().stream()
@@ -396,7 +396,7 @@ class PivotPages {
   }
 
   private static String degrees(double number) {
-    return Trial.plain(number) + "°";
+    return Typed.plain(number) + "°";
   }
 
   /** The forecast beside what was seen. */

@@ -3,6 +3,7 @@ package loosehip.app.pivot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import loosehip.app.golfer.Typed;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Setup;
@@ -44,32 +45,41 @@ public final class SetupChanges {
     List<String> parts = new ArrayList<>();
     double trail = then.trailFlare() - today.trailFlare();
     if (trail != 0) {
-      parts.add(amount(trail, "trail flare", then.trailFlare()) + price(trail, 0));
+      parts.add(amount(trail, "trail flare", then.trailFlare()) + price("trail", trail, 0));
     }
     double lead = then.leadFlare() - today.leadFlare();
     if (lead != 0) {
-      parts.add(amount(lead, "lead flare", then.leadFlare()) + price(-lead, lead));
+      parts.add(amount(lead, "lead flare", then.leadFlare()) + price("lead", -lead, lead));
     }
     double bought =
         model.straightening(then.straightening()) - model.straightening(today.straightening());
     if (then.straightening() != today.straightening()) {
       parts.add(
-          "trail knee straightens by " + plain(then.straightening()) + "°" + price(bought, 0));
+          "trail knee straightens by "
+              + Typed.plain(then.straightening())
+              + "°"
+              + price("trail", bought, 0));
     }
     if (then.release() != today.release()) {
       parts.add(
           release(then.release())
-              + price(model.release(then.release()) - model.release(today.release()), 0));
+              + price("lead", model.release(then.release()) - model.release(today.release()), 0));
     }
-    if (today.trailPinch() != then.trailPinch() || today.leadPinch() != then.leadPinch()) {
-      double trailFreed = today.trailPinch() - then.trailPinch();
-      parts.add("knees over the feet" + price(trailFreed, 0));
+    double trailFreed = today.trailPinch() - then.trailPinch();
+    if (trailFreed != 0) {
+      parts.add("trail knee over its foot" + price("trail", trailFreed, 0));
+    }
+    double leadFreed = today.leadPinch() - then.leadPinch();
+    if (leadFreed != 0) {
+      parts.add("lead knee over its foot" + price("lead", -leadFreed, 0));
     }
     if (then.pelvicTilt() != today.pelvicTilt()) {
-      parts.add(
+      double turned = model.tilt(then.pelvicTilt()) - model.tilt(today.pelvicTilt());
+      String words =
           then.pelvicTilt() == 0
               ? "pelvis to neutral at address"
-              : "pelvic tilt " + plain(then.pelvicTilt()) + "°");
+              : "pelvic tilt " + Typed.plain(then.pelvicTilt()) + "°";
+      parts.add(words + price("trail", turned, turned));
     }
     return parts;
   }
@@ -84,29 +94,25 @@ public final class SetupChanges {
   }
 
   private static String amount(double by, String what, double to) {
-    return plain(Math.abs(by))
+    return Typed.plain(Math.abs(by))
         + (by > 0 ? " more of " : " less of ")
         + what
         + " ("
-        + plain(to)
+        + Typed.plain(to)
         + "°)";
   }
 
-  /** {@code : +10 going back, nothing lost coming through}. */
-  static String price(double back, double through) {
+  /** {@code : +10 trail side going back, nothing lost coming through}. */
+  private static String price(String side, double back, double through) {
     return ": "
-        + (back == 0 ? "nothing gained going back" : signed(back) + " going back")
-        + ", "
+        + signed(back)
+        + " "
+        + side
+        + " side going back, "
         + (through == 0 ? "nothing lost coming through" : signed(through) + " coming through");
   }
 
   private static String signed(double by) {
-    return (by > 0 ? "+" : "−") + plain(Math.abs(by));
-  }
-
-  private static String plain(double number) {
-    return number == Math.rint(number)
-        ? String.valueOf((long) number)
-        : String.format(Locale.ROOT, "%.1f", number);
+    return (by > 0 ? "+" : "−") + Typed.plain(Math.abs(by));
   }
 }

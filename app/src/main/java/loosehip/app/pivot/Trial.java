@@ -1,7 +1,6 @@
 package loosehip.app.pivot;
 
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.golfer.Typed;
@@ -74,14 +73,7 @@ public record Trial(Setup setup, School school) {
 
   private static void put(Map<String, String> changes, String topic, double from, double to) {
     if (from != to) {
-      changes.put(topic, plain(to));
+      changes.put(topic, Typed.plain(to));
     }
-  }
-
-  /** A number without a needless decimal. */
-  static String plain(double number) {
-    return number == Math.rint(number)
-        ? String.valueOf((long) number)
-        : String.format(Locale.ROOT, "%.1f", number);
   }
 }

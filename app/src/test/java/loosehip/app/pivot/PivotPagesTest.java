@@ -106,11 +106,11 @@ class PivotPagesTest {
     Setup then = Setup.PLAIN.with(10, 10, 10, LeadRelease.KNEE, false, false);
     assertThat(SetupChanges.parts(Coefficients.SHIPPED, Setup.PLAIN, then))
         .containsExactly(
-            "10 more of trail flare (10°): +10 going back, nothing lost coming through",
-            "10 more of lead flare (10°): −10 going back, +10 coming through",
-            "trail knee straightens by 10°: +5 going back, nothing lost coming through",
-            "going back, lead knee comes in and behind the ball: +12 going back, nothing lost coming"
-                + " through");
+            "10 more of trail flare (10°): +10 trail side going back, nothing lost coming through",
+            "10 more of lead flare (10°): −10 lead side going back, +10 coming through",
+            "trail knee straightens by 10°: +5 trail side going back, nothing lost coming through",
+            "going back, lead knee comes in and behind the ball: +12 lead side going back, nothing"
+                + " lost coming through");
   }
 
   @Test
@@ -124,6 +124,20 @@ class PivotPagesTest {
             "set the knees over the feet",
             "bring the pelvis to neutral at address");
     assertThat(SetupChanges.instructions(today, today)).isEmpty();
+  }
+
+  /** Level takes 0.6·8 = 4.8 of cost away on both inward turns; each knee is priced on its side. */
+  @Test
+  void kneesAndTiltArePricedOnTheirOwnSide() {
+    Setup today =
+        new Setup(40, 8, 0, 0, 0, 6, 4, 0, LeadRelease.HELD, loosehip.core.pivot.Club.DRIVER);
+    assertThat(
+            SetupChanges.parts(
+                Coefficients.SHIPPED, today, today.with(0, 0, 0, LeadRelease.HELD, true, true)))
+        .containsExactly(
+            "trail knee over its foot: +6 trail side going back, nothing lost coming through",
+            "lead knee over its foot: −4 lead side going back, nothing lost coming through",
+            "pelvis to neutral at address: +4.8 trail side going back, +4.8 coming through");
   }
 
   @Test

@@ -16,6 +16,9 @@ import loosehip.core.measure.Screen;
  * releases, today's values, and, where there is any, pinch let go and pelvis levelled.
  */
 public final class SetupSearch {
+  /** A school whose best score is so much worse than the best school's clearly loses (ours). */
+  public static final double CLEAR_LOSER = 25;
+
   private static final double STEP = 5;
   private static final double TRAIL_FLARE_MOST = 30;
   private static final double LEAD_FLARE_MOST = 40;
