@@ -4,6 +4,7 @@
 (function () {
   const stage = () => document.getElementById("tried");
   if (!stage()) return;
+  const here = () => stage().dataset.place === "here";
   let running = null;
   let drag = null;
 
@@ -29,7 +30,7 @@
       const html = await answer.text();
       if (running !== mine) return;
       put(html);
-      history.replaceState(null, "", form().dataset.base + "?" + asked);
+      if (!here()) history.replaceState(null, "", form().dataset.base + "?" + asked);
     } catch (cut) {
       if (cut.name === "AbortError") return;
       const live = document.getElementById("pivot-live");
@@ -50,7 +51,7 @@
     const now = document.getElementById("pivot-live");
     now.replaceWith(live);
     live.textContent = words;
-    if (handle) handleOf(handle)?.focus();
+    if (handle) handleOf(handle)?.focus({ preventScroll: true });
     else if (field) document.getElementById(field)?.focus();
     else if (step) document.querySelector(`[data-lever="${step[0]}"][data-by="${step[1]}"]`)?.focus();
   }
@@ -67,11 +68,10 @@
     ask();
   }
 
-  // Where the pointer is in the drawing's own units.
-  function point(event) {
-    const over = document.querySelector(".pivot-over");
+  // Where the pointer is in the drawing's own units, as drawn before it is mirrored.
+  function point(event, over) {
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(over.getScreenCTM().inverse());
-    return [at.x, at.y];
+    return [over.dataset.mirrored === "true" ? 200 - at.x : at.x, at.y];
   }
 
   const turnAt = (x, y, px, py) => (Math.atan2(px - x, y - py) * 180) / Math.PI;
@@ -79,23 +79,20 @@
   document.addEventListener("pointerdown", (event) => {
     const handle = event.target.closest("[data-handle]");
     if (!handle) return;
-    const [px, py] = point(event);
-    const x = Number(handle.dataset.x);
-    const y = Number(handle.dataset.y) + 30;
-    drag = { name: handle.dataset.handle, kind: handle.dataset.kind, out: Math.sign(Number(handle.dataset.out)) || outOf(handle), x, y, px, from: Number(handle.dataset.value), turn: turnAt(x, y, px, py) };
-    handle.focus();
+    const over = handle.closest(".pivot-over");
+    const [px, py] = point(event, over);
+    const x = Number(handle.dataset.gripX);
+    const y = Number(handle.dataset.gripY);
+    drag = { name: handle.dataset.handle, how: handle.dataset.grip, over: over.getAttribute("viewBox"), sign: Number(handle.dataset.sign), x, y, px, py, from: Number(handle.dataset.value), turn: turnAt(x, y, px, py) };
+    handle.focus({ preventScroll: true });
     event.preventDefault();
   });
 
-  function outOf(handle) {
-    return Number(handle.dataset.x) > 280 ? 1 : -1;
-  }
-
   document.addEventListener("pointermove", (event) => {
     if (!drag) return;
-    const [px, py] = point(event);
-    const out = drag.x > 280 ? 1 : -1;
-    const by = drag.kind === "foot" ? out * (turnAt(drag.x, drag.y, px, py) - drag.turn) : -drag.out * (px - drag.px);
+    const over = document.querySelector(`.pivot-over[viewBox="${drag.over}"]`);
+    const [px, py] = point(event, over);
+    const by = drag.how === "turn" ? drag.sign * (turnAt(drag.x, drag.y, px, py) - drag.turn) : drag.x * (px - drag.px) + drag.y * (py - drag.py);
     set(drag.name, Math.round(drag.from + by));
     event.preventDefault();
   });
@@ -115,7 +112,24 @@
     event.preventDefault();
   });
 
+  // What is tried, and differs from how the golfer stands.
+  function tried() {
+    const values = new URLSearchParams();
+    for (const each of form().querySelectorAll("[data-today]")) if (each.value !== each.dataset.today) values.set(each.name, each.value);
+    return values.toString();
+  }
+
+  // Beside a station every save redraws the bench; what is tried goes along and comes back.
+  document.addEventListener("htmx:configRequest", (event) => {
+    if (form() && here()) event.detail.headers["X-Tried"] = tried();
+  });
+
   document.addEventListener("click", (event) => {
+    if (event.target.closest("#throw-away") && here()) {
+      for (const each of form().querySelectorAll("[data-today]")) each.value = each.dataset.today;
+      ask();
+      return;
+    }
     const step = event.target.closest(".lever-step");
     if (!step) return;
     set(step.dataset.lever, (Number(input(step.dataset.lever).value.replace(",", ".")) || 0) + Number(step.dataset.by));

@@ -41,6 +41,12 @@
     remember(remembered().filter((e) => e.id !== input.id));
   }
 
+  // A problem that has no place of its own on the page is said at the top.
+  document.addEventListener("htmx:oobErrorNoTarget", (event) => {
+    const words = event.detail.content && event.detail.content.textContent.trim();
+    if (words) setTimeout(() => tell(words));
+  });
+
   document.addEventListener("htmx:beforeRequest", (event) => {
     if (event.detail.requestConfig.verb !== "post") return;
     pending.set(event.detail.elt, true);

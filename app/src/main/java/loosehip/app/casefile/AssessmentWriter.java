@@ -18,6 +18,7 @@ import loosehip.core.measure.Direction;
 import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.SetupOption;
@@ -227,7 +228,7 @@ public final class AssessmentWriter {
         .toList();
   }
 
-  private static Map<String, Object> plan(Block block) {
+  private Map<String, Object> plan(Block block) {
     Map<String, Object> map = new LinkedHashMap<>();
     map.put("weeks", block.weeks().stream().map(AssessmentWriter::week).toList());
     map.put(
@@ -235,7 +236,36 @@ public final class AssessmentWriter {
         block.leftOut().stream()
             .map(l -> Map.of("exercise", l.id(), "reason", l.reason()))
             .toList());
+    map.put("bridge", bridge().parts().stream().map(AssessmentWriter::part).toList());
     map.put("retest", block.retest().toString());
+    return map;
+  }
+
+  /** The way back from the best set-up option to today's set-up; empty when none is offered. */
+  private Bridge bridge() {
+    return assessment
+        .ownSchool()
+        .filter(found -> !found.nothingNeeded())
+        .map(
+            found ->
+                Bridge.of(
+                    golfer.setup(),
+                    found.best().setup(),
+                    Bridge.Gained.NOTHING,
+                    golfer.coefficients()))
+        .orElse(new Bridge(List.of()));
+  }
+
+  private static Map<String, Object> part(Bridge.Part part) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    map.put("lever", part.lever().id());
+    map.put("from", tenth(part.from()));
+    map.put("to", tenth(part.to()));
+    map.put("range", part.range().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    map.put("gain", tenth(part.gain()));
+    map.put("weeks", tenth(part.weeks()));
+    map.put("weeksFast", tenth(part.weeksFast()));
+    map.put("weeksSlow", tenth(part.weeksSlow()));
     return map;
   }
 

@@ -23,6 +23,7 @@ import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.Club;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -232,14 +233,18 @@ public final class CaseReader {
 
   private Wishes wishes(Node plan) {
     plan.keys("minutesPerDay", "daysPerWeek", "weeks", "start", "tools", "downswing", "blackout");
-    plan.text("downswing");
-    plan.items("blackout").forEach(this::date);
+    Optional<Downswing> downswing =
+        plan.id("downswing", Downswing::parse, KnownIds.of(Downswing.values(), Downswing::id));
+    Set<LocalDate> blackout = new HashSet<>();
+    plan.items("blackout").forEach(n -> date(n).ifPresent(blackout::add));
     return new Wishes(
         plan.whole("minutesPerDay", 1, 120).orElse(15),
         plan.whole("daysPerWeek", 1, 7).orElse(5),
         plan.whole("weeks", 4, 8).orElse(Wishes.USUAL_WEEKS),
         plan.child("start").flatMap(this::date).orElse(today),
-        new HashSet<>(plan.ids("tools", Tool::parse, KnownIds.of(Tool.values(), Tool::id))));
+        new HashSet<>(plan.ids("tools", Tool::parse, KnownIds.of(Tool.values(), Tool::id))),
+        blackout,
+        downswing);
   }
 
   private Optional<LocalDate> date(Node node) {

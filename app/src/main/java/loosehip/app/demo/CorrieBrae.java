@@ -9,6 +9,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Topic;
+import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
@@ -43,6 +44,7 @@ class CorrieBrae implements InitializingBean {
   private final Journal journal;
   private final PracticeValues values;
   private final Benches benches;
+  private final Plans plans;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
@@ -53,6 +55,7 @@ class CorrieBrae implements InitializingBean {
       Journal journal,
       PracticeValues values,
       Benches benches,
+      Plans plans,
       PasswordEncoder passwords,
       Clock clock) {
     this.accounts = accounts;
@@ -61,6 +64,7 @@ class CorrieBrae implements InitializingBean {
     this.journal = journal;
     this.values = values;
     this.benches = benches;
+    this.plans = plans;
     this.passwords = passwords;
     this.clock = clock;
   }
@@ -121,6 +125,7 @@ class CorrieBrae implements InitializingBean {
         case "fact" -> fact(wren, file, words[1]);
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
+        case "plan" -> plans.giveFrom(benches.open(wren, id), wren, LocalDate.EPOCH);
         default -> {
           // remarks and blank lines
         }

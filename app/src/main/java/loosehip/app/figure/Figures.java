@@ -3,6 +3,7 @@ package loosehip.app.figure;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.shipped.ShippedText;
@@ -11,6 +12,10 @@ import org.springframework.stereotype.Component;
 /** All drawings, from the joint angles in {@code figures.txt}. */
 @Component
 public class Figures {
+  private static final double HIP_X = 82;
+  private static final double HIP_Y = 108;
+  private static final double ROUNDING_SHOWN = 3;
+
   private final Map<String, Drawing> drawings = new LinkedHashMap<>();
 
   Figures() {
@@ -31,26 +36,69 @@ public class Figures {
    * @param rounding degrees between the lower and the upper half of the back
    */
   public Drawing posture(double hipBend, double tilt, double rounding) {
-    double bend = rounding / 3 - tilt * 0.7;
     String pose =
         String.format(
-            java.util.Locale.ROOT,
-            "at=82,108 trunk=%.1f bend=%.1f neck=%.1f A=%.1f,6 M=-4,12,96",
+            Locale.ROOT,
+            "at=%.0f,%.0f trunk=%.1f bend=%.1f neck=%.1f A=%.1f,6 M=12,-4,96",
+            HIP_X,
+            HIP_Y,
             hipBend,
-            bend,
+            bend(tilt, rounding),
             Math.min(100, hipBend + rounding / 2),
             14.0);
     List<Stroke> strokes = new ArrayList<>(Prop.strokes("ground=194"));
-    strokes.addAll(Pose.parse("at=82,108 trunk=40 M=-4,12,96").strokes(true));
+    strokes.addAll(Pose.parse("at=82,108 trunk=40 M=12,-4,96").strokes(true));
     strokes.addAll(Pose.parse(pose).strokes(false));
     return new Drawing(
         List.copyOf(strokes),
         String.format(
-            java.util.Locale.ROOT,
+            Locale.ROOT,
             "from the side at address: hips bent %.0f, pelvis tilted %.0f, back rounded %.0f",
             hipBend,
             tilt,
             rounding));
+  }
+
+  private static double bend(double tilt, double rounding) {
+    return rounding / ROUNDING_SHOWN - tilt * 0.7;
+  }
+
+  /**
+   * Where the parts of {@link #posture} lie on its drawing.
+   *
+   * @param hipX the hip joint
+   * @param hipY the hip joint
+   * @param neckX the base of the neck
+   * @param neckY the base of the neck
+   * @param backX the middle of the back
+   * @param backY the middle of the back
+   * @param roundingX degrees of rounding for each unit the middle of the back moves right
+   * @param roundingY degrees of rounding for each unit it moves down
+   */
+  public record PostureMarks(
+      double hipX,
+      double hipY,
+      double neckX,
+      double neckY,
+      double backX,
+      double backY,
+      double roundingX,
+      double roundingY) {}
+
+  /** Where hips, neck and back of a posture lie on its drawing. */
+  public static PostureMarks postureMarks(double hipBend, double tilt, double rounding) {
+    double neckX = HIP_X + Pose.TRUNK * Pose.sin(hipBend);
+    double neckY = HIP_Y - Pose.TRUNK * Pose.cos(hipBend);
+    double out = bend(tilt, rounding) / 2;
+    return new PostureMarks(
+        HIP_X,
+        HIP_Y,
+        neckX,
+        neckY,
+        (HIP_X + neckX) / 2 - out * Pose.cos(hipBend),
+        (HIP_Y + neckY) / 2 - out * Pose.sin(hipBend),
+        -2 * ROUNDING_SHOWN * Pose.cos(hipBend),
+        -2 * ROUNDING_SHOWN * Pose.sin(hipBend));
   }
 
   /** The names of all drawings. */

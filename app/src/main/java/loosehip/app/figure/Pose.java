@@ -13,7 +13,7 @@ import java.util.Optional;
  * proportions of an adult.
  */
 final class Pose {
-  private static final double TRUNK = 54;
+  static final double TRUNK = 54;
   private static final double NECK = 17;
   private static final double HEAD = 10.5;
   private static final double UPPER_ARM = 29;

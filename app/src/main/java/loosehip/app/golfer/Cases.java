@@ -33,9 +33,12 @@ import loosehip.core.measure.Screen;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Try;
 import loosehip.core.pivot.Club;
+import loosehip.core.pivot.Demands;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Caution;
@@ -57,17 +60,21 @@ public final class Cases {
 
   /** The same, held against a practice's own standards. */
   public static CaseFile of(GolferFile file, Standards standards, LocalDate today) {
+    School school = school(file);
     return new CaseFile(
         handed(file),
         complaints(file),
         health(file),
         screen(file.tries(), file.facts(), standards),
         setup(file),
-        seen(file),
-        file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL),
+        seen(file, school, standards.coefficients().demands(school)),
+        school,
         wishes(file, today),
         standards.coefficients(),
-        overrules(file));
+        overrules(file),
+        standards.rules(),
+        standards.catalogue(),
+        PlanEdits.NONE);
   }
 
   private static List<Overrule> overrules(GolferFile file) {
@@ -124,7 +131,9 @@ public final class Cases {
                           caution,
                           Side.parse(value),
                           file.value(Topic.CAUTION_NOTE.about(caution.id())).orElse(""),
-                          file.value(Topic.CLEARED_CAUTION.about(caution.id())).isPresent())));
+                          file.value(Topic.CLEARED_CAUTION.about(caution.id())).isPresent()
+                              || caution == Caution.UNDER_18
+                                  && file.value("who.guardian").isPresent())));
     }
     return new Health(open, cautions);
   }
@@ -197,19 +206,17 @@ public final class Cases {
         file.value("swing.club").flatMap(Club::parse).orElse(Club.DRIVER));
   }
 
-  private static Seen seen(GolferFile file) {
-    Map<SetupFault, Level> setup = new EnumMap<>(SetupFault.class);
-    for (SetupFault fault : SetupFault.values()) {
-      file.value(Topic.SETUP_FAULT.about(fault.id()))
-          .flatMap(Level::parse)
-          .ifPresent(level -> setup.put(fault, level));
-    }
-    Map<PivotFault, Level> pivot = new EnumMap<>(PivotFault.class);
+  /** The school in force. */
+  static School school(GolferFile file) {
+    return file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL);
+  }
+
+  private static Seen seen(GolferFile file, School school, Demands asks) {
+    Map<SetupFault, Level> setup = Measured.setupLevels(file, school);
+    boolean arched = setup.get(SetupFault.ARCHED) == Level.CLEAR;
+    Map<PivotFault, Level> pivot = Measured.pivotLevels(file, asks, arched);
     Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
     for (PivotFault fault : PivotFault.values()) {
-      file.value(Topic.FAULT.about(fault.id()))
-          .flatMap(Level::parse)
-          .ifPresent(level -> pivot.put(fault, level));
       file.value(Topic.REHEARSAL.about(fault.id()))
           .flatMap(Rehearsal::parse)
           .ifPresent(rehearsal -> rehearsals.put(fault, rehearsal));
@@ -241,6 +248,19 @@ public final class Cases {
             days.get(),
             file.value("wish.weeks").map(Integer::parseInt).orElse(Wishes.USUAL_WEEKS),
             file.value("wish.start").map(LocalDate::parse).orElse(today),
-            tools));
+            tools,
+            blackout(file),
+            file.value("swing.downswing").flatMap(Downswing::parse)));
+  }
+
+  /** Days nothing can be done on: dates in the wish, apart by spaces. */
+  static Set<LocalDate> blackout(GolferFile file) {
+    Set<LocalDate> days = new LinkedHashSet<>();
+    for (String word : file.value("wish.blackout").orElse("").split("[\\s,;]+")) {
+      if (!word.isEmpty()) {
+        days.add(LocalDate.parse(word));
+      }
+    }
+    return days;
   }
 }

@@ -1,9 +1,17 @@
 package loosehip.app.golfer;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.link.Cause;
+import loosehip.core.link.Overrule;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.RuleBook;
+import loosehip.core.link.Strength;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Limits;
@@ -11,8 +19,9 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
-import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
+import loosehip.core.pivot.ModelFigure;
+import loosehip.core.plan.Catalogue;
 
 /**
  * What results are held against in one practice: band edges, and how far tries scatter.
@@ -20,16 +29,26 @@ import loosehip.core.pivot.Coefficients;
  * @param scales band edges in force
  * @param byMethod the practice's own deviation of one try by method, in degrees, where it set one
  * @param coefficients the figures of the turn budget in force
+ * @param rules the rule book in force
+ * @param catalogue the exercises and drills to choose from, the practice's own among them
  * @param ownOf each person's own repeatability by method, by account
  */
 public record Standards(
     BandScales scales,
     Map<Method, Double> byMethod,
     Coefficients coefficients,
+    RuleBook rules,
+    Catalogue catalogue,
     Map<String, Map<Method, OwnRepeatability>> ownOf) {
   /** The shipped values, nobody's own among them. */
   public static final Standards SHIPPED =
-      new Standards(BandScales.SHIPPED, Map.of(), Coefficients.SHIPPED, Map.of());
+      new Standards(
+          BandScales.SHIPPED,
+          Map.of(),
+          Coefficients.SHIPPED,
+          RuleBook.standard(),
+          Catalogue.standard(),
+          Map.of());
 
   /** Smallest deviation of one try a practice can set, in degrees. */
   public static final double DEVIATION_LEAST = 0.5;
@@ -40,6 +59,7 @@ public record Standards(
   private static final String BANDS = "bands.";
   private static final String DEVIATION = "deviation.";
   private static final String COEFFICIENT = "coefficient.";
+  private static final String RULE = "rule.";
 
   /** The deviation of one try by a method before anybody's own takes over, in degrees. */
   public double defaultDeviation(Method method) {
@@ -68,16 +88,40 @@ public record Standards(
   }
 
   /** The topic under which a figure of the turn budget is kept. */
-  public static String coefficientTopic(Coefficient coefficient) {
+  public static String coefficientTopic(ModelFigure coefficient) {
     return COEFFICIENT + coefficient.id();
+  }
+
+  /** The topic under which a practice's own weight of one cause is kept. */
+  public static String ruleTopic(PivotFault fault, Cause cause) {
+    return RULE + fault.id() + "." + Overrule.key(cause);
+  }
+
+  /** A practice's own weight as it is kept: prior and strength. */
+  public static Optional<RuleBook.Own> rule(PivotFault fault, String cause, String kept) {
+    String[] words = kept.strip().split("\\s+");
+    Optional<Double> prior =
+        Typed.number(words[0]).filter(p -> p >= RuleBook.PRIOR_LEAST && p <= RuleBook.PRIOR_MOST);
+    Strength strength =
+        words.length > 1 ? Strength.parse(words[1]).orElse(Strength.MODERATE) : Strength.MODERATE;
+    return prior.map(p -> new RuleBook.Own(fault, cause, p, strength));
+  }
+
+  /** The same with the shipped catalogue. */
+  static Standards of(
+      Map<String, String> values, Map<String, Map<Method, OwnRepeatability>> ownOf) {
+    return of(values, Catalogue.standard(), ownOf);
   }
 
   /** Reads the practice's own values; what no longer fits is left at the shipped value. */
   static Standards of(
-      Map<String, String> values, Map<String, Map<Method, OwnRepeatability>> ownOf) {
+      Map<String, String> values,
+      Catalogue catalogue,
+      Map<String, Map<Method, OwnRepeatability>> ownOf) {
     Map<String, BandScale> scales = new HashMap<>();
     Map<Method, Double> byMethod = new EnumMap<>(Method.class);
-    Map<Coefficient, Double> figures = new EnumMap<>(Coefficient.class);
+    Map<ModelFigure, Double> figures = new LinkedHashMap<>();
+    List<RuleBook.Own> rules = new ArrayList<>();
     values.forEach(
         (topic, value) -> {
           if (topic.startsWith(BANDS)) {
@@ -88,12 +132,17 @@ public record Standards(
                 .flatMap(t -> edges(t, part, value).scale())
                 .ifPresent(s -> scales.put(key, s));
           } else if (topic.startsWith(COEFFICIENT)) {
-            Coefficient.parse(topic.substring(COEFFICIENT.length()))
+            ModelFigure.parse(topic.substring(COEFFICIENT.length()))
                 .ifPresent(
                     c ->
                         Typed.number(value)
                             .filter(v -> v >= c.low() && v <= c.high())
                             .ifPresent(v -> figures.put(c, v)));
+          } else if (topic.startsWith(RULE)) {
+            String[] names = topic.substring(RULE.length()).split("\\.", 2);
+            PivotFault.parse(names[0])
+                .flatMap(f -> rule(f, names[names.length - 1], value))
+                .ifPresent(rules::add);
           } else if (topic.startsWith(DEVIATION)) {
             Method.parse(topic.substring(DEVIATION.length()))
                 .ifPresent(
@@ -103,7 +152,22 @@ public record Standards(
                             .ifPresent(d -> byMethod.put(m, d)));
           }
         });
-    return new Standards(new BandScales(scales), byMethod, new Coefficients(figures), ownOf);
+    return new Standards(
+        new BandScales(scales),
+        byMethod,
+        fitting(figures),
+        RuleBook.standard().with(rules),
+        catalogue,
+        ownOf);
+  }
+
+  /** The figures in force; those that contradict each other are left at the shipped values. */
+  private static Coefficients fitting(Map<ModelFigure, Double> figures) {
+    try {
+      return new Coefficients(figures);
+    } catch (IllegalArgumentException contradiction) {
+      return Coefficients.SHIPPED;
+    }
   }
 
   /** Band edges as typed: either the scale, or what is wrong. */

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import loosehip.app.exercise.ExerciseShelf;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
@@ -26,10 +27,17 @@ public class StandardsShelf {
   private final PracticeValues values;
   private final TrySets sets;
   private final Accounts accounts;
+  private final ExerciseShelf exercises;
   private final Clock clock;
   private final Map<String, Kept> kept = new ConcurrentHashMap<>();
 
-  StandardsShelf(PracticeValues values, TrySets sets, Accounts accounts, Clock clock) {
+  StandardsShelf(
+      PracticeValues values,
+      TrySets sets,
+      Accounts accounts,
+      ExerciseShelf exercises,
+      Clock clock) {
+    this.exercises = exercises;
     this.values = values;
     this.sets = sets;
     this.accounts = accounts;
@@ -62,7 +70,7 @@ public class StandardsShelf {
     for (String account : accounts.people(practiceId).keySet()) {
       own.put(account, OwnRepeatability.pooled(sets.newestOf(account)));
     }
-    return Standards.of(texts, own);
+    return Standards.of(texts, exercises.anew(practiceId), own);
   }
 
   private static String value(Noted noted) {

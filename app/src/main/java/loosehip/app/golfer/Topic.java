@@ -14,10 +14,14 @@ import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.SetupFault;
+import loosehip.core.link.SetupFigure;
+import loosehip.core.link.SpineShape;
+import loosehip.core.link.SwingFigure;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.pivot.Club;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -40,9 +44,13 @@ public enum Topic {
   WARNING("warning", true, "talk"),
   CLEARED_WARNING("cleared-warning", true, "talk"),
   SETUP("setup", true, "set-up"),
+  STANCE("stance", true, "set-up"),
+  SHAPE("shape", true, "set-up"),
   SETUP_FAULT("setup-fault", true, "set-up"),
   SWING("swing", true, "swing"),
   FAULT("fault", true, "swing"),
+  SWING_FIGURE("swing-figure", true, "swing"),
+  AGAIN("again", true, "links"),
   REHEARSAL("rehearsal", true, "swing"),
   HABIT("habit", true, "swing"),
   SCHOOL("school", false, "set-up"),
@@ -111,17 +119,20 @@ public enum Topic {
   private boolean knows(String about) {
     return switch (this) {
       case WHO -> List.of("birth-year", "handed", "height", "guardian", "history").contains(about);
-      case CONSENT, SCHOOL, SCHOOL_WHY, SETUP_TODAY, ORDER, BASELINE -> about.isEmpty();
+      case CONSENT, SCHOOL, SCHOOL_WHY, SETUP_TODAY, ORDER, BASELINE, SHAPE -> about.isEmpty();
       case COMPLAINT -> Complaint.parse(about).isPresent();
       case CAUTION, CAUTION_NOTE, CLEARED_CAUTION -> Caution.parse(about).isPresent();
       case WISH ->
-          List.of("minutes", "days", "weeks", "start", "want").contains(about)
+          List.of("minutes", "days", "weeks", "start", "want", "blackout").contains(about)
               || about.startsWith("tool-") && Tool.parse(about.substring(5)).isPresent();
       case WARNING, CLEARED_WARNING -> WarningSign.parse(about).isPresent();
       case SETUP -> Setup.BOUNDS.containsKey(about);
+      case STANCE -> SetupFigure.parse(about).filter(f -> !f.ofBudget()).isPresent();
+      case SWING_FIGURE -> SwingFigure.parse(about).isPresent();
       case SETUP_FAULT -> SetupFault.parse(about).isPresent();
-      case SWING -> List.of("trailKneeExtension", "leadRelease", "club").contains(about);
-      case FAULT, REHEARSAL -> PivotFault.parse(about).isPresent();
+      case SWING ->
+          List.of("trailKneeExtension", "leadRelease", "club", "downswing").contains(about);
+      case FAULT, REHEARSAL, AGAIN -> PivotFault.parse(about).isPresent();
       case HABIT -> Habit.parse(about).isPresent();
       case PAIN -> Slot.parse(about).isPresent();
       case SKIP -> TestCard.parse(about).isPresent();
@@ -144,6 +155,7 @@ public enum Topic {
             case "days" -> whole(value, 1, 7, "Days a week", "");
             case "weeks" -> whole(value, 4, 8, "Weeks", "");
             case "start" -> date(value);
+            case "blackout" -> dates(value);
             default -> Optional.empty();
           };
       case SETUP -> {
@@ -154,17 +166,28 @@ public enum Topic {
           switch (about) {
             case "leadRelease" -> oneOf(LeadRelease.parse(value));
             case "club" -> oneOf(Club.parse(value));
+            case "downswing" -> oneOf(Downswing.parse(value));
             default -> {
               double[] bounds = Setup.BOUNDS.get(about);
               yield number(value, bounds[0], bounds[1], "Straightening", "°");
             }
           };
+      case STANCE -> {
+        SetupFigure f = SetupFigure.parse(about).orElseThrow();
+        yield number(value, f.least(), f.most(), f.title(), f.unit());
+      }
+      case SWING_FIGURE -> {
+        SwingFigure f = SwingFigure.parse(about).orElseThrow();
+        String unit = f.unit().length() < 3 ? (f.unit().equals("°") ? "°" : " " + f.unit()) : "";
+        yield number(value, f.least(), f.most(), f.title(), unit);
+      }
+      case SHAPE -> oneOf(SpineShape.parse(value));
       case CAUTION ->
           oneOf(
               Side.parse(value).isPresent() || value.equals("both") || value.equals("yes")
                   ? Optional.of(value)
                   : Optional.empty());
-      case SETUP_FAULT, FAULT -> oneOf(Level.parse(value));
+      case SETUP_FAULT, FAULT, AGAIN -> oneOf(Level.parse(value));
       case REHEARSAL -> oneOf(Rehearsal.parse(value));
       case SCHOOL -> oneOf(School.parse(value));
       case LINK -> oneOf(Overrule.Verdict.parse(value.split(" ", 2)[0]));
@@ -215,6 +238,13 @@ public enum Topic {
 
   private static String plain(double number) {
     return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+  }
+
+  private static Optional<String> dates(String value) {
+    return Arrays.stream(value.strip().split("[\\s,;]+"))
+        .map(Topic::date)
+        .flatMap(Optional::stream)
+        .findFirst();
   }
 
   private static Optional<String> date(String value) {

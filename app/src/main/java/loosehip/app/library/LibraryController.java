@@ -2,7 +2,9 @@ package loosehip.app.library;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
@@ -19,7 +21,10 @@ import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
 import loosehip.core.pivot.Coefficient;
+import loosehip.core.pivot.Coefficients;
+import loosehip.core.pivot.ModelFigure;
 import loosehip.core.pivot.School;
+import loosehip.core.pivot.SchoolFigure;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -162,12 +167,25 @@ class LibraryController {
     model.addAttribute(
         "figures",
         Arrays.stream(Coefficient.values()).map(c -> figure(user.account(), now, c)).toList());
-    model.addAttribute("schools", School.values());
+    model.addAttribute(
+        "schools",
+        Arrays.stream(School.values()).map(s -> schoolFigures(user.account(), now, s)).toList());
     return "library/budget";
   }
 
-  private Figure figure(Account account, Standards now, Coefficient c) {
-    double value = now.coefficients().of(c);
+  /** A school with its numbers. */
+  public record SchoolFigures(School school, List<Figure> figures) {}
+
+  private SchoolFigures schoolFigures(Account account, Standards now, School school) {
+    return new SchoolFigures(
+        school,
+        Arrays.stream(SchoolFigure.Kind.values())
+            .map(kind -> figure(account, now, new SchoolFigure(school, kind)))
+            .toList());
+  }
+
+  private Figure figure(Account account, Standards now, ModelFigure c) {
+    double value = now.coefficients().value(c);
     return new Figure(
         c.id(),
         c.title(),
@@ -200,11 +218,11 @@ class LibraryController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Optional<Coefficient> which = Coefficient.parse(id);
+    Optional<ModelFigure> which = ModelFigure.parse(id);
     if (which.isEmpty()) {
       return "redirect:/library/budget";
     }
-    Coefficient c = which.get();
+    ModelFigure c = which.get();
     Optional<Double> typed = Typed.number(value).filter(v -> v >= c.low() && v <= c.high());
     String problem = "";
     if (!value.isBlank() && typed.isEmpty()) {
@@ -217,6 +235,11 @@ class LibraryController {
               + value.strip()
               + ". The old value is kept.";
     } else {
+      problem =
+          contradiction(
+              shelf.of(user.account().practiceId()).coefficients(), c, typed.orElse(c.shipped()));
+    }
+    if (problem.isEmpty()) {
       values.set(
           user.account(),
           Standards.coefficientTopic(c),
@@ -227,6 +250,18 @@ class LibraryController {
     model.addAttribute("typed", problem.isEmpty() ? null : value);
     model.addAttribute("problem", problem);
     return "library/figure";
+  }
+
+  /** What a new value would say against the others, in words; empty when it fits. */
+  private static String contradiction(Coefficients now, ModelFigure figure, double value) {
+    Map<ModelFigure, Double> then = new LinkedHashMap<>(now.own());
+    then.put(figure, value);
+    try {
+      new Coefficients(then);
+      return "";
+    } catch (IllegalArgumentException against) {
+      return against.getMessage() + " The old value is kept.";
+    }
   }
 
   /** Changes one's own running order: adds, removes, or moves a test within its position. */

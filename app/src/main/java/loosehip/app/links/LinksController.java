@@ -1,8 +1,13 @@
 package loosehip.app.links;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import loosehip.app.figure.Drawing;
+import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
@@ -14,13 +19,17 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Noted;
+import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.link.BackLoad;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Factor;
+import loosehip.core.link.Level;
 import loosehip.core.link.Link;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
+import loosehip.core.link.Relook;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Triage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,8 +49,11 @@ class LinksController {
   private final Frames frames;
   private final GolferFiles files;
   private final Journal journal;
+  private final Figures figures;
 
-  LinksController(Benches benches, Frames frames, GolferFiles files, Journal journal) {
+  LinksController(
+      Benches benches, Frames frames, GolferFiles files, Journal journal, Figures figures) {
+    this.figures = figures;
     this.benches = benches;
     this.frames = frames;
     this.files = files;
@@ -87,12 +99,70 @@ class LinksController {
     List<Link> links = bench.assessment().links();
     model.addAttribute("frame", frames.of(user.account(), bench, Station.LINKS));
     model.addAttribute("bench", bench);
+    model.addAttribute("file", bench.file());
     model.addAttribute("links", links.stream().map(l -> view(bench, l)).toList());
     model.addAttribute("threads", ThreadsDrawing.of(bench));
     model.addAttribute(
         "next", bench.assessment().nextTests().stream().map(t -> next(bench, t)).toList());
     model.addAttribute("edition", RuleBook.EDITION);
+    model.addAttribute("ownRules", bench.golfer().rules() != RuleBook.standard());
+    model.addAttribute(
+        "backLoads",
+        BackLoad.of(
+            bench.golfer().health(),
+            bench.golfer().seen(),
+            bench.golfer().body(),
+            bench.assessment().budget()));
+    model.addAttribute("relooks", relooks(bench));
+    model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
     return "links/links";
+  }
+
+  /** A fault to be looked at again once the set-up is put right, both looks side by side. */
+  public record RelookView(
+      PivotFault fault,
+      String fix,
+      Level before,
+      Optional<Drawing> beforeDrawing,
+      Level again,
+      Optional<Drawing> againDrawing,
+      List<Level> levels,
+      String words) {}
+
+  private List<RelookView> relooks(Bench bench) {
+    Map<PivotFault, Level> again = new EnumMap<>(PivotFault.class);
+    for (PivotFault fault : PivotFault.values()) {
+      bench
+          .file()
+          .value(Topic.AGAIN.about(fault.id()))
+          .flatMap(Level::parse)
+          .ifPresent(level -> again.put(fault, level));
+    }
+    return Relook.of(bench.assessment().links(), again).stream()
+        .map(
+            r ->
+                new RelookView(
+                    r.fault(),
+                    r.fix().stream()
+                        .map(f -> f.title().toLowerCase(Locale.ROOT))
+                        .collect(Collectors.joining(", ")),
+                    r.before(),
+                    figures.find(r.fault().id() + "." + r.before().id()),
+                    r.again(),
+                    figures.find(r.fault().id() + "." + r.again().id()),
+                    List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
+                    r.words()))
+        .toList();
+  }
+
+  /** The re-look alone, after a second look was noted. */
+  @GetMapping("/golfers/{id}/links/again")
+  String again(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Bench bench = benches.open(user.account(), id);
+    model.addAttribute("file", bench.file());
+    model.addAttribute("relooks", relooks(bench));
+    model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
+    return "links/again";
   }
 
   private LinkView view(Bench bench, Link link) {

@@ -1,7 +1,6 @@
 package loosehip.app.links;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,11 +10,12 @@ import loosehip.app.golfer.Bench;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Link;
+import loosehip.core.link.Overrule;
 
 /**
- * Lays out the threads: faults evenly down the middle, causes ordered by the mean place of the
- * faults they lead to, complaints likewise, so that threads cross little. Only causes worth a
- * thread are drawn; the list below holds them all.
+ * Lays out the threads: causes, faults and complaints evenly down three columns, ordered so that
+ * threads cross little, see {@link Barycentre}. Only causes worth a thread are drawn; the list
+ * below holds them all.
  */
 final class ThreadsDrawing {
   private static final int CAUSE_X = 222;
@@ -24,6 +24,9 @@ final class ThreadsDrawing {
   private static final int COMPLAINT_X = 604;
   private static final int CAUSE_STEP = 46;
   private static final int FAULT_STEP = 112;
+  private static final int FAULT_STEP_MANY = 76;
+  private static final int MANY = 5;
+  private static final int VERDICT_MOST = 27;
   private static final double WORTH = 0.12;
   private static final int MOST_A_FAULT = 5;
 
@@ -38,55 +41,103 @@ final class ThreadsDrawing {
       return Optional.empty();
     }
     List<Tie> ties = ties(links);
-    List<String> causes = ordered(ties);
+    List<String> causes = ties.stream().map(Tie::cause).distinct().toList();
     List<Complaint> complaints =
         bench.golfer().complaints().stream()
             .filter(c -> links.stream().anyMatch(l -> c.lookFirst().contains(l.fault())))
             .toList();
-    int height =
-        Math.max(Math.max(causes.size() * CAUSE_STEP, links.size() * FAULT_STEP), 150) + 20;
+    Barycentre.Order order =
+        Barycentre.of(
+            causes.size(),
+            links.size(),
+            complaints.size(),
+            ties.stream()
+                .map(t -> new Barycentre.Edge(causes.indexOf(t.cause()), t.fault()))
+                .toList(),
+            served(links, complaints));
+    int step = links.size() > MANY ? FAULT_STEP_MANY : FAULT_STEP;
+    int height = Math.max(Math.max(causes.size() * CAUSE_STEP, links.size() * step), 150) + 20;
     List<ThreadsView.Node> nodes = new ArrayList<>();
     List<ThreadsView.Thread> threads = new ArrayList<>();
     Map<String, CauseChance> byName = new LinkedHashMap<>();
     ties.forEach(t -> byName.putIfAbsent(t.cause(), t.chance()));
     for (Tie tie : ties) {
-      int from = y(causes.indexOf(tie.cause()), causes.size(), height);
-      int to = y(tie.fault(), links.size(), height);
+      int from = y(order.left().indexOf(causes.indexOf(tie.cause())), causes.size(), height);
+      int to = y(order.middle().indexOf(tie.fault()), links.size(), height);
       threads.add(causeThread(tie, from, to, links.get(tie.fault())));
     }
     for (int i = 0; i < causes.size(); i++) {
-      nodes.add(causeNode(bench, byName.get(causes.get(i)), y(i, causes.size(), height)));
+      String cause = causes.get(order.left().get(i));
+      nodes.add(causeNode(bench, cause, byName.get(cause), y(i, causes.size(), height)));
     }
     for (int i = 0; i < links.size(); i++) {
-      Link link = links.get(i);
+      Link link = links.get(order.middle().get(i));
       nodes.add(
           new ThreadsView.Node(
+              key(link),
               "fault",
               "",
               link.fault().title() + ", " + link.level().word(),
-              link.triage().words(),
+              fitting(link),
               FAULT_LEFT,
               y(i, links.size(), height),
               "start"));
     }
     for (int i = 0; i < complaints.size(); i++) {
-      int at = y(i, complaints.size(), height);
+      Complaint complaint = complaints.get(order.right().get(i));
       nodes.add(
           new ThreadsView.Node(
-              "complaint", "", complaints.get(i).title(), "", COMPLAINT_X, at, "start"));
+              "says " + complaint.id(),
+              "complaint",
+              "",
+              complaint.title(),
+              "",
+              COMPLAINT_X,
+              y(i, complaints.size(), height),
+              "start"));
+    }
+    for (Barycentre.Edge edge : served(links, complaints)) {
+      int from = y(order.middle().indexOf(edge.left()), links.size(), height);
+      int to = y(order.right().indexOf(edge.right()), complaints.size(), height);
+      threads.add(complaintThread(links.get(edge.left()), complaints.get(edge.right()), from, to));
+    }
+    return Optional.of(new ThreadsView(height, nodes, threads));
+  }
+
+  /** The verdict as it fits into its box; the list below has it whole. */
+  private static String fitting(Link link) {
+    String words = link.triage().words();
+    return words.length() > VERDICT_MOST ? link.triage().id() : words;
+  }
+
+  private static String key(Link link) {
+    return "fault " + link.fault().id();
+  }
+
+  /** Which complaint each fault serves. */
+  private static List<Barycentre.Edge> served(List<Link> links, List<Complaint> complaints) {
+    List<Barycentre.Edge> edges = new ArrayList<>();
+    for (int c = 0; c < complaints.size(); c++) {
       for (int f = 0; f < links.size(); f++) {
-        if (complaints.get(i).lookFirst().contains(links.get(f).fault())) {
-          threads.add(
-              new ThreadsView.Thread(
-                  curve(FAULT_RIGHT, y(f, links.size(), height), COMPLAINT_X - 8, at),
-                  3 + 3 * links.get(f).level().severity(),
-                  "setup",
-                  false,
-                  links.get(f).fault().title() + " serves " + complaints.get(i).title()));
+        if (complaints.get(c).lookFirst().contains(links.get(f).fault())) {
+          edges.add(new Barycentre.Edge(f, c));
         }
       }
     }
-    return Optional.of(new ThreadsView(height, nodes, threads));
+    return edges;
+  }
+
+  private static ThreadsView.Thread complaintThread(
+      Link link, Complaint complaint, int from, int to) {
+    return new ThreadsView.Thread(
+        key(link),
+        "says " + complaint.id(),
+        "link-" + link.fault().id(),
+        curve(FAULT_RIGHT, from, COMPLAINT_X - 8, to),
+        3 + 3 * link.level().severity(),
+        "setup",
+        false,
+        link.fault().title() + " serves " + complaint.title());
   }
 
   private static List<Tie> ties(List<Link> links) {
@@ -105,19 +156,6 @@ final class ThreadsDrawing {
     return chance.cause().family().id() + " " + chance.cause().title();
   }
 
-  /** Causes by the mean place of their faults; the likelier first among equals. */
-  private static List<String> ordered(List<Tie> ties) {
-    Map<String, List<Tie>> byCause = new LinkedHashMap<>();
-    ties.forEach(t -> byCause.computeIfAbsent(t.cause(), c -> new ArrayList<>()).add(t));
-    return byCause.entrySet().stream()
-        .sorted(
-            Comparator.<Map.Entry<String, List<Tie>>>comparingDouble(
-                    e -> e.getValue().stream().mapToInt(Tie::fault).average().orElse(0))
-                .thenComparingDouble(e -> -e.getValue().get(0).chance().chance()))
-        .map(Map.Entry::getKey)
-        .toList();
-  }
-
   private static int y(int index, int count, int height) {
     return (int) Math.round((index + 0.5) * height / count);
   }
@@ -131,6 +169,9 @@ final class ThreadsDrawing {
           case HABIT -> "habit";
         };
     return new ThreadsView.Thread(
+        tie.cause(),
+        key(link),
+        "sum-" + link.fault().id() + "-" + Overrule.key(chance.cause()),
         curve(CAUSE_X + 8, from, FAULT_LEFT, to),
         1 + 12 * chance.chance(),
         style,
@@ -144,9 +185,10 @@ final class ThreadsDrawing {
             chance.chance()));
   }
 
-  private static ThreadsView.Node causeNode(Bench bench, CauseChance chance, int y) {
+  private static ThreadsView.Node causeNode(Bench bench, String key, CauseChance chance, int y) {
     String leg = chance.cause().leg().map(l -> l.id()).orElse("");
     return new ThreadsView.Node(
+        key,
         "cause",
         leg,
         chance.cause().title(),

@@ -11,10 +11,31 @@ import java.util.List;
  */
 public record ThreadsView(int height, List<Node> nodes, List<Thread> threads) {
 
-  /** A name with a line under it; {@code kind} is cause, fault or complaint. */
+  /**
+   * A name with a line under it.
+   *
+   * @param key what threads name it by
+   * @param kind cause, fault or complaint
+   * @param leg trail, lead or empty
+   */
   public record Node(
-      String kind, String leg, String title, String sub, int x, int y, String anchor) {}
+      String key, String kind, String leg, String title, String sub, int x, int y, String anchor) {}
 
-  /** A tie: its path, thickness, colour class, whether it is not measured, and its words. */
-  public record Thread(String path, double width, String style, boolean open, String words) {}
+  /**
+   * A tie.
+   *
+   * @param from key of the node on its left
+   * @param to key of the node on its right
+   * @param opens where its sum stands, as an anchor on the page
+   * @param open whether it is not measured
+   */
+  public record Thread(
+      String from,
+      String to,
+      String opens,
+      String path,
+      double width,
+      String style,
+      boolean open,
+      String words) {}
 }

@@ -10,6 +10,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
+import loosehip.app.pivot.PivotHere;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -20,6 +21,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Saves one fact at a time and answers with what it changed: tabs, cautions, plan view, undo. */
@@ -30,6 +32,7 @@ class NoteController {
   private final Golfers golfers;
   private final Frames frames;
   private final Consequences consequences;
+  private final PivotHere pivotHere;
   private final Clock clock;
 
   NoteController(
@@ -38,7 +41,9 @@ class NoteController {
       Golfers golfers,
       Frames frames,
       Consequences consequences,
+      PivotHere pivotHere,
       Clock clock) {
+    this.pivotHere = pivotHere;
     this.benches = benches;
     this.journal = journal;
     this.golfers = golfers;
@@ -53,6 +58,8 @@ class NoteController {
       @PathVariable String topic,
       @RequestParam(defaultValue = "") String value,
       @RequestParam(defaultValue = "") String label,
+      @RequestHeader(name = "HX-Current-URL") Optional<String> page,
+      @RequestHeader(name = "X-Tried") Optional<String> tried,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = benches.fileToWrite(user.account(), id);
@@ -93,6 +100,7 @@ class NoteController {
       model.addAttribute("consequences", consequences.of(bench));
     }
     afterSave(model, user, bench, station);
+    pivotHere.again(model, bench, page, tried);
     return "frame/after-save";
   }
 

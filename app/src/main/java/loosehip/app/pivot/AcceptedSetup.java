@@ -114,7 +114,8 @@ public record AcceptedSetup(Setup before, Setup then, double[] ranges) {
         new Bridge.Gained(
             gained(hips.trailInternal(), ranges[0]),
             gained(hips.leadExternal(), ranges[1]),
-            gained(hips.leadInternal(), ranges[2])));
+            gained(hips.leadInternal(), ranges[2])),
+        bench.golfer().coefficients());
   }
 
   private static double gained(Optional<WorkingRange> now, double then) {

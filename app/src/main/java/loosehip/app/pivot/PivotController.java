@@ -2,6 +2,7 @@ package loosehip.app.pivot;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
@@ -11,8 +12,6 @@ import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Noted;
-import loosehip.core.pivot.Club;
-import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -28,13 +27,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/golfers/{id}/pivot")
 class PivotController {
   private static final int WHY_MOST = 200;
+  private static final Set<String> BACK = Set.of("set-up", "swing");
 
   private final Benches benches;
   private final Frames frames;
   private final PivotPages pages;
   private final Journal journal;
 
-  PivotController(Benches benches, Frames frames, PivotPages pages, Journal journal) {
+  private final PivotHere here;
+
+  PivotController(
+      Benches benches, Frames frames, PivotPages pages, Journal journal, PivotHere here) {
+    this.here = here;
     this.benches = benches;
     this.frames = frames;
     this.pages = pages;
@@ -49,7 +53,7 @@ class PivotController {
       Model model) {
     Bench bench = benches.open(user.account(), id);
     show(model, user, bench, asked);
-    model.addAttribute("today", pages.today(bench));
+    model.addAttribute("today", SetupToday.of(bench));
     model.addAttribute("cards", pages.schools(bench));
     model.addAttribute("agreements", pages.agreements(bench));
     model.addAttribute("arcs", pages.arcs(bench));
@@ -69,21 +73,13 @@ class PivotController {
       Model model) {
     Bench bench = benches.open(user.account(), id);
     show(model, user, bench, asked);
-    return "pivot/tried";
+    return asked.getOrDefault("place", "").equals("here") ? "pivot/here" : "pivot/tried";
   }
 
   private void show(Model model, SignedIn user, Bench bench, Map<String, String> asked) {
-    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
-    model.addAttribute("bench", bench);
     model.addAttribute("wide", true);
-    model.addAttribute("trial", trial);
-    model.addAttribute("schools", School.values());
-    model.addAttribute("clubs", Club.values());
-    model.addAttribute("releases", LeadRelease.values());
-    if (!bench.golfer().health().refer()) {
-      model.addAttribute("p", pages.page(bench, trial));
-    }
+    here.show(model, bench, asked);
   }
 
   /** Keeps what was tried as how the golfer stands from now on. */
@@ -100,7 +96,12 @@ class PivotController {
           .forEach((topic, value) -> note(bench, user, topic, value, "kept: " + topic));
       benches.saved(user.account(), id);
     }
-    return "redirect:/golfers/" + id + "/pivot";
+    return "redirect:/golfers/" + id + "/" + back(asked, "pivot");
+  }
+
+  /** The station the bench stands on, or its own page. */
+  private static String back(Map<String, String> asked, String own) {
+    return BACK.contains(asked.getOrDefault("back", "")) ? asked.get("back") : own;
   }
 
   /** Takes a set-up change into the plan's "set-up today"; without one, takes it out again. */
@@ -121,7 +122,7 @@ class PivotController {
           none ? "set-up out of the plan" : "set-up into the plan");
       benches.saved(user.account(), id);
     }
-    return "redirect:/golfers/" + id + "/pivot#h-today";
+    return "redirect:/golfers/" + id + "/" + back(asked, "pivot#h-today");
   }
 
   /** Chooses a school, with the reason. */
@@ -169,7 +170,7 @@ class PivotController {
       return "redirect:/golfers/" + id + "/pivot";
     }
     show(model, user, bench, Map.of());
-    model.addAttribute("today", pages.today(bench));
+    model.addAttribute("today", SetupToday.of(bench));
     return "pivot/print";
   }
 }

@@ -3,6 +3,7 @@ package loosehip.app.pivot;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.figure.Drawing;
+import loosehip.app.figure.Figures;
 import loosehip.app.planview.PlanView;
 
 /**
@@ -16,7 +17,8 @@ import loosehip.app.planview.PlanView;
  * @param posture what the posture costs, in words
  * @param live one sentence for those who hear the page
  * @param changed whether anything is tried at all
- * @param handles what can be dragged
+ * @param handles what can be dragged on the hips from above
+ * @param sideHandles what can be dragged on the body from the side
  */
 public record PivotPage(
     PlanView tried,
@@ -27,7 +29,17 @@ public record PivotPage(
     List<String> posture,
     String live,
     boolean changed,
-    List<Handle> handles) {
+    List<Handle> handles,
+    List<Handle> sideHandles) {
+
+  /** A point of a drawing. */
+  public record Point(double x, double y) {}
+
+  /** Where the hip joint lies on the body from the side. */
+  public Point hip() {
+    Figures.PostureMarks marks = Figures.postureMarks(0, 0, 0);
+    return new Point(marks.hipX(), marks.hipY());
+  }
 
   /** One margin: as it stands, as tried, and how far it moved. */
   public record Delta(
@@ -62,18 +74,51 @@ public record PivotPage(
       boolean moved,
       String price) {}
 
-  /** Something on the drawing that can be dragged or keyed. */
+  /**
+   * Something on a drawing that can be dragged or keyed.
+   *
+   * @param name the lever it moves
+   * @param title what it is
+   * @param value where the lever is, in degrees
+   * @param low least
+   * @param high most
+   * @param leg the leg it belongs to; empty for the trunk
+   * @param kind how it is drawn
+   * @param x its place on the drawing
+   * @param y its place on the drawing
+   * @param rotation how far it is turned on the drawing
+   * @param grip what a drag does
+   */
   public record Handle(
       String name,
       String title,
       String value,
       double low,
       double high,
+      String leg,
+      String kind,
       double x,
       double y,
       double rotation,
-      String leg,
-      String kind) {}
+      Grip grip) {}
+
+  /**
+   * What a drag does to a lever.
+   *
+   * @param how {@code turn} round a point, or {@code push} along a direction
+   * @param x the point, or degrees for each unit moved to the right
+   * @param y the point, or degrees for each unit moved down
+   * @param sign 1 when turning clockwise adds, else −1; 1 for a push
+   */
+  public record Grip(String how, double x, double y, int sign) {
+    static Grip turn(double x, double y, int sign) {
+      return new Grip("turn", x, y, sign);
+    }
+
+    static Grip push(double x, double y) {
+      return new Grip("push", x, y, 1);
+    }
+  }
 
   /**
    * One school beside the others.

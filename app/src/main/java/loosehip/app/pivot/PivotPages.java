@@ -1,7 +1,5 @@
 package loosehip.app.pivot;
 
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,14 +12,13 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Typed;
 import loosehip.app.planview.PlanView;
 import loosehip.app.planview.PlanViewDrawing;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.link.ForecastSeen;
-import loosehip.core.pivot.Bridge;
+import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
-import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Margin;
+import loosehip.core.pivot.SchoolFit;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
@@ -54,7 +51,8 @@ class PivotPages {
         posture(trial.setup(), bench.golfer().coefficients()),
         live(deltas),
         !trial.changesFrom(today, bench.golfer().school()).isEmpty(),
-        handles(bench, trial.setup()));
+        PivotHandles.above(bench, trial.setup()),
+        PivotHandles.side(bench, trial.setup()));
   }
 
   private static TurnBudget budget(Bench bench, Trial trial) {
@@ -115,13 +113,13 @@ class PivotPages {
         .collect(Collectors.joining(". "));
   }
 
-  private static String spoken(String signed) {
+  static String spoken(String signed) {
     return signed.startsWith("−")
         ? signed.substring(1) + " degrees short"
         : signed.substring(1) + " degrees to spare";
   }
 
-  private static String signed(double degrees) {
+  static String signed(double degrees) {
     double tenth = Math.round(Math.abs(degrees) * 10) / 10.0;
     return (degrees < 0 && tenth > 0 ? "−" : "+") + String.format(Locale.ROOT, "%.1f", tenth);
   }
@@ -203,71 +201,33 @@ class PivotPages {
     return words;
   }
 
-  private static List<PivotPage.Handle> handles(Bench bench, Setup setup) {
-    int side = bench.golfer().handed() == Handed.RIGHT ? 1 : -1;
-    List<PivotPage.Handle> handles = new ArrayList<>();
-    for (Leg leg : Leg.values()) {
-      int out = (leg == Leg.TRAIL ? 1 : -1) * side;
-      double flare = leg == Leg.TRAIL ? setup.trailFlare() : setup.leadFlare();
-      double pinch = leg == Leg.TRAIL ? setup.trailPinch() : setup.leadPinch();
-      double[] flares = Setup.BOUNDS.get(leg.id() + "Flare");
-      double[] pinches = Setup.BOUNDS.get(leg.id() + "Pinch");
-      handles.add(
-          new PivotPage.Handle(
-              leg.id() + "Flare",
-              bench.spoken(leg) + " foot flare",
-              Typed.plain(flare),
-              flares[0],
-              flares[1],
-              280 + out * 60,
-              352,
-              out * flare,
-              leg.id(),
-              "foot"));
-      handles.add(
-          new PivotPage.Handle(
-              leg.id() + "Pinch",
-              bench.spoken(leg) + " knee pinch",
-              Typed.plain(pinch),
-              pinches[0],
-              pinches[1],
-              280 + out * 60 - out * pinch,
-              348,
-              out,
-              leg.id(),
-              "knee"));
-    }
-    return handles;
-  }
-
   /** The four schools with their best set-ups, the one that pays most easily first. */
   List<PivotPage.SchoolCard> schools(Bench bench) {
     List<SetupSearch.Found> found = bench.assessment().schools();
     if (found.isEmpty()) {
       return List.of();
     }
-    double best = found.get(0).best().score();
     String first = found.get(0).school().title();
-    return found.stream().map(f -> school(bench, f, best, first)).toList();
+    return SchoolFit.of(found, bench.golfer().coefficients()).stream()
+        .map(fit -> school(bench, fit, first))
+        .toList();
   }
 
-  private static PivotPage.SchoolCard school(
-      Bench bench, SetupSearch.Found found, double best, String first) {
+  private static PivotPage.SchoolCard school(Bench bench, SchoolFit fit, String first) {
+    SetupSearch.Found found = fit.found();
     SetupOption option = found.best();
-    double behind = option.score() - best;
     List<String> parts =
         SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), option.setup());
     String loser =
-        behind < SetupSearch.CLEAR_LOSER
-            ? ""
-            : String.format(
+        fit.loses()
+            ? String.format(
                 Locale.ROOT,
-                "pays worse by %.0f than %s: %s even in its best set-up",
-                behind,
+                "pays worse by %.0f than %s: %s %s even in its best set-up",
+                fit.behind(),
                 first,
-                option.backMargin() < option.impactMargin()
-                    ? spoken(signed(option.backMargin())) + " going back"
-                    : spoken(signed(option.impactMargin())) + " coming through");
+                spoken(signed(fit.margin())),
+                fit.shortBack() ? "going back" : "coming through")
+            : "";
     return new PivotPage.SchoolCard(
         found.school().id(),
         found.school().title(),
@@ -276,8 +236,8 @@ class PivotPages {
         String.format(Locale.ROOT, "%.1f", option.score()),
         signed(option.backMargin()),
         signed(option.impactMargin()),
-        band(option.backMargin()),
-        band(option.impactMargin()),
+        band(bench, option.backMargin()),
+        band(bench, option.impactMargin()),
         parts.isEmpty()
             ? "as they stand"
             : parts.stream().map(SetupChanges::withoutPrice).collect(Collectors.joining("; ")),
@@ -285,118 +245,10 @@ class PivotPages {
         loser);
   }
 
-  private static String band(double degrees) {
-    return Margin.of(degrees, 1).band().id();
-  }
-
-  /** What to do with the set-up today, and the bridge of what was accepted. */
-  PivotPage.Today today(Bench bench) {
-    Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
-    Optional<String> words =
-        accepted.map(
-            a ->
-                String.join(
-                    "; ", SetupChanges.parts(bench.golfer().coefficients(), a.before(), a.then())));
-    List<PivotPage.BridgeLine> bridge =
-        accepted.map(a -> lines(bench, a.bridge(bench))).orElse(List.of());
-    Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
-    if (found.isEmpty()) {
-      return new PivotPage.Today(
-          "Not known yet: the turn budget misses a test.", List.of(), words, bridge);
-    }
-    if (found.get().nothingNeeded()) {
-      return new PivotPage.Today(
-          "Nothing to change: today's set-up pays for this pivot.", List.of(), words, bridge);
-    }
-    SetupOption best = found.get().best();
-    List<PivotPage.Way> ways = new ArrayList<>();
-    if (!SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), best.setup())
-        .isEmpty()) {
-      ways.add(way(bench, "Cheapest", best));
-    }
-    found.get().alternatives().forEach(o -> ways.add(way(bench, "Another way", o)));
-    String verdict =
-        best.reachesZero()
-            ? "A change of set-up pays for this pivot today."
-            : "No set-up pays for all of it: "
-                + shortBoth(best)
-                + " stays even with the best, and training has to pay the rest.";
-    return new PivotPage.Today(verdict, ways, words, bridge);
-  }
-
-  private static String shortBoth(SetupOption best) {
-    List<String> shortOf = new ArrayList<>();
-    if (best.backMargin() < 0) {
-      shortOf.add(spoken(signed(best.backMargin())) + " going back");
-    }
-    if (best.impactMargin() < 0) {
-      shortOf.add(spoken(signed(best.impactMargin())) + " coming through");
-    }
-    return String.join(" and ", shortOf);
-  }
-
-  private static PivotPage.Way way(Bench bench, String title, SetupOption option) {
-    Setup s = option.setup();
-    Map<String, String> query = new java.util.LinkedHashMap<>();
-    query.put("trailFlare", Typed.plain(s.trailFlare()));
-    query.put("leadFlare", Typed.plain(s.leadFlare()));
-    query.put("trailPinch", Typed.plain(s.trailPinch()));
-    query.put("leadPinch", Typed.plain(s.leadPinch()));
-    query.put("pelvicTilt", Typed.plain(s.pelvicTilt()));
-    query.put("trailKneeExtension", Typed.plain(s.straightening()));
-    query.put("leadRelease", s.release().id());
-    String tried =
-        query.entrySet().stream()
-            .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
-            .collect(Collectors.joining("&"));
-    return new PivotPage.Way(
-        title,
-        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), s),
-        "leaves going back "
-            + signed(option.backMargin())
-            + ", coming through "
-            + signed(option.impactMargin()),
-        tried,
-        tried);
-  }
-
-  private static List<PivotPage.BridgeLine> lines(Bench bench, Bridge bridge) {
-    double longest = bridge.parts().stream().mapToDouble(Bridge.Part::weeksSlow).max().orElse(1);
-    return bridge.parts().stream()
-        .map(
-            p ->
-                new PivotPage.BridgeLine(
-                    part(p),
-                    p.reached()
-                        ? "reached: take it out"
-                        : String.format(
-                            Locale.ROOT,
-                            "when %s has gained %.0f°, about week %.0f (%.0f to %.0f)",
-                            p.range().words(),
-                            p.gain(),
-                            Math.ceil(p.weeks()),
-                            Math.ceil(p.weeksFast()),
-                            Math.ceil(p.weeksSlow())),
-                    100 * p.weeksFast() / longest,
-                    100 * p.weeks() / longest,
-                    100 * p.weeksSlow() / longest,
-                    p.reached()))
-        .toList();
-  }
-
-  private static String part(Bridge.Part part) {
-    return switch (part.lever()) {
-      case TRAIL_FLARE -> "trail flare " + degrees(part.from()) + " back to " + degrees(part.to());
-      case LEAD_FLARE -> "lead flare " + degrees(part.from()) + " back to " + degrees(part.to());
-      case STRAIGHTENING ->
-          "straightening " + degrees(part.from()) + " back to " + degrees(part.to());
-      case RELEASE -> LeadRelease.values()[(int) part.to()].word() + " again";
-      default -> part.lever().id();
-    };
-  }
-
-  private static String degrees(double number) {
-    return Typed.plain(number) + "°";
+  private static String band(Bench bench, double degrees) {
+    return Margin.of(degrees, 1, bench.golfer().coefficients().of(Coefficient.CLEAR_OF))
+        .band()
+        .id();
   }
 
   /** The forecast beside what was seen. */

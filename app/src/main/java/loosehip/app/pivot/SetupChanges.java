@@ -7,6 +7,7 @@ import loosehip.app.golfer.Typed;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupChange;
 
 /** Says what a changed set-up changes, each part with its price both ways. */
 public final class SetupChanges {
@@ -42,46 +43,24 @@ public final class SetupChanges {
 
   /** The parts that differ, each with its price both ways. */
   public static List<String> parts(Coefficients model, Setup today, Setup then) {
-    List<String> parts = new ArrayList<>();
-    double trail = then.trailFlare() - today.trailFlare();
-    if (trail != 0) {
-      parts.add(amount(trail, "trail flare", then.trailFlare()) + price("trail", trail, 0));
-    }
-    double lead = then.leadFlare() - today.leadFlare();
-    if (lead != 0) {
-      parts.add(amount(lead, "lead flare", then.leadFlare()) + price("lead", -lead, lead));
-    }
-    double bought =
-        model.straightening(then.straightening()) - model.straightening(today.straightening());
-    if (then.straightening() != today.straightening()) {
-      parts.add(
-          "trail knee straightens by "
-              + Typed.plain(then.straightening())
-              + "°"
-              + price("trail", bought, 0));
-    }
-    if (then.release() != today.release()) {
-      parts.add(
-          release(then.release())
-              + price("lead", model.release(then.release()) - model.release(today.release()), 0));
-    }
-    double trailFreed = today.trailPinch() - then.trailPinch();
-    if (trailFreed != 0) {
-      parts.add("trail knee over its foot" + price("trail", trailFreed, 0));
-    }
-    double leadFreed = today.leadPinch() - then.leadPinch();
-    if (leadFreed != 0) {
-      parts.add("lead knee over its foot" + price("lead", -leadFreed, 0));
-    }
-    if (then.pelvicTilt() != today.pelvicTilt()) {
-      double turned = model.tilt(then.pelvicTilt()) - model.tilt(today.pelvicTilt());
-      String words =
-          then.pelvicTilt() == 0
+    return SetupChange.between(model, today, then).stream()
+        .map(c -> what(c, then) + price(c.leg().id(), c.back(), c.through()))
+        .toList();
+  }
+
+  private static String what(SetupChange change, Setup then) {
+    return switch (change.lever()) {
+      case TRAIL_FLARE -> amount(change.to() - change.from(), "trail flare", change.to());
+      case LEAD_FLARE -> amount(change.to() - change.from(), "lead flare", change.to());
+      case STRAIGHTENING -> "trail knee straightens by " + Typed.plain(change.to()) + "°";
+      case RELEASE -> release(then.release());
+      case UNPINCH -> change.leg().id() + " knee over its foot";
+      case LEVEL ->
+          change.to() == 0
               ? "pelvis to neutral at address"
-              : "pelvic tilt " + Typed.plain(then.pelvicTilt()) + "°";
-      parts.add(words + price("trail", turned, turned));
-    }
-    return parts;
+              : "pelvic tilt " + Typed.plain(change.to()) + "°";
+      case NONE -> "";
+    };
   }
 
   /** A part without what it buys and costs. */

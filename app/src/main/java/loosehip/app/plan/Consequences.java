@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Part;

@@ -2,7 +2,9 @@ package loosehip.app.plan;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.exercise.ExerciseText;
 import loosehip.app.figure.Drawing;
+import loosehip.app.pivot.PivotPage;
 
 /**
  * A block, ready to be shown on the station and on the golfer's sheet.
@@ -10,9 +12,14 @@ import loosehip.app.figure.Drawing;
  * @param needs what drives it, with the reasons
  * @param setupToday what to change in the set-up today, in words; the first line is the verdict
  * @param setupOthers other ways to change it
- * @param week the seven days of the first week
- * @param items what is done, in the order of a session
+ * @param bridge when each part of an accepted set-up change goes again
+ * @param stages weeks in a row that do the same things
+ * @param first first week of the stage shown
+ * @param last last week of the stage shown
+ * @param week the seven days of the first week of the stage
+ * @param items what is done in it, in the order of a session
  * @param leftOut serious candidates that are not in, with the reason
+ * @param notes what had to go
  * @param halfWay date of the half-way check
  * @param retest date of the retest
  * @param weeks length of the block
@@ -23,9 +30,14 @@ public record PlanPage(
     List<NeedLine> needs,
     List<String> setupToday,
     List<String> setupOthers,
+    List<PivotPage.BridgeLine> bridge,
+    List<StageTab> stages,
+    int first,
+    int last,
     List<Day> week,
     List<Item> items,
     List<OutLine> leftOut,
+    List<String> notes,
     String halfWay,
     String retest,
     int weeks,
@@ -40,9 +52,26 @@ public record PlanPage(
   /** A need: its name, its size to one decimal, where it comes from. */
   public record NeedLine(String title, String leg, String size, String because) {}
 
-  /** A day of the strip: its name, length, filled share of the minutes, and kind of work. */
+  /** A stage as it can be chosen. */
+  public record StageTab(int first, String title, boolean shown) {}
+
+  /** Something done on a day. */
+  public record Chip(String id, String name, String place, String length, boolean struck) {}
+
+  /**
+   * A day of the strip.
+   *
+   * @param number 1 to 7
+   * @param filled share of the minutes that is used
+   */
   public record Day(
-      String name, String length, double filled, boolean strength, boolean rest, int items) {
+      int number,
+      String name,
+      String length,
+      double filled,
+      boolean strength,
+      boolean rest,
+      List<Chip> chips) {
     /** What the sheet says of this day. */
     public String told(boolean anyStrength) {
       if (rest) {
@@ -52,7 +81,15 @@ public record PlanPage(
     }
   }
 
-  /** One exercise or drill. */
+  /**
+   * One exercise or drill.
+   *
+   * @param held whether the trainer holds it in
+   * @param rungs whether its ladder has another rung down and up
+   * @param doses whether there is less and more of it to give
+   * @param struck why it must not be done any more; empty when it may
+   * @param photo address of the practice's own photo; empty when it is drawn
+   */
   public record Item(
       ExerciseText text,
       String place,
@@ -63,7 +100,15 @@ public record PlanPage(
       String why,
       boolean drill,
       Optional<Drawing> start,
-      Optional<Drawing> end) {}
+      Optional<Drawing> end,
+      boolean held,
+      Steps rungs,
+      Steps doses,
+      String struck,
+      Optional<String> photo) {}
+
+  /** Whether something can go down and up by a step. */
+  public record Steps(boolean down, boolean up) {}
 
   /** A candidate that is not in. */
   public record OutLine(String name, String reason) {}

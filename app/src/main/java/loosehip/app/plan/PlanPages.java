@@ -1,21 +1,24 @@
 package loosehip.app.plan;
 
-import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.exercise.ExerciseText;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
+import loosehip.app.pivot.AcceptedSetup;
+import loosehip.app.pivot.SetupToday;
 import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Dose;
+import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Session;
-import loosehip.core.plan.Wishes;
 import org.springframework.stereotype.Component;
 
 /** Builds the page of a block from the golfer in hand. */
@@ -26,42 +29,77 @@ public class PlanPages {
   private final ExerciseTexts texts;
   private final Figures figures;
 
-  PlanPages(ExerciseTexts texts, Figures figures) {
+  private final Plans plans;
+
+  PlanPages(ExerciseTexts texts, Figures figures, Plans plans) {
+    this.plans = plans;
     this.texts = texts;
     this.figures = figures;
   }
 
-  /** The page of this golfer's block; empty when there is none to show. */
-  public Optional<PlanPage> of(Bench bench) {
-    return bench
-        .assessment()
-        .plan()
-        .filter(b -> !b.empty())
-        .map(block -> page(bench, block, bench.golfer().wishes().orElseThrow()));
+  /** The page of this golfer's plan at the stage that holds a week; empty when there is none. */
+  public Optional<PlanPage> of(Bench bench, int week) {
+    return plans.of(bench).filter(p -> !p.block().empty()).map(p -> page(bench, p, week));
   }
 
-  private PlanPage page(Bench bench, Block block, Wishes wishes) {
-    Block.Week first = block.weeks().get(0);
+  /** The page of this golfer's plan at its first stage; empty when there is none. */
+  public Optional<PlanPage> of(Bench bench) {
+    return of(bench, 1);
+  }
+
+  PlanPage page(Bench bench, Plans.Plan plan, int asked) {
+    Block block = plan.block();
+    List<Block.Stage> stages = block.stages();
+    Block.Stage stage =
+        stages.stream().filter(s -> s.holds(asked)).findFirst().orElse(stages.get(0));
     int longest =
         block.weeks().stream()
             .flatMap(w -> w.sessions().stream())
             .mapToInt(Session::seconds)
             .max()
             .orElse(0);
+    Block.Week first = block.weeks().get(stage.first() - 1);
+    Block.Week last = block.weeks().get(stage.last() - 1);
     return new PlanPage(
         needs(bench),
         new SetupWords(bench).lines(),
         new SetupWords(bench).others(),
-        week(first, wishes),
-        block.items().stream().map(i -> item(i, first, wishes)).toList(),
+        AcceptedSetup.of(bench).map(a -> SetupToday.lines(a.bridge(bench))).orElse(List.of()),
+        stages.stream()
+            .map(s -> new PlanPage.StageTab(s.first(), title(s), s.equals(stage)))
+            .toList(),
+        stage.first(),
+        stage.last(),
+        week(first, plan),
+        block.items(stage.first()).stream().map(i -> item(bench, i, first, last, plan)).toList(),
         block.leftOut().stream()
             .map(l -> new PlanPage.OutLine(texts.of(l.id()).name(), l.reason()))
             .toList(),
+        block.notes().stream().map(this::named).toList(),
         Dates.day(block.halfWay()),
         Dates.day(block.retest()),
         block.weeks().size(),
         length(longest),
-        wishes.minutesPerDay());
+        plan.minutes());
+  }
+
+  private static String title(Block.Stage stage) {
+    return stage.first() == stage.last()
+        ? "week " + stage.first()
+        : "weeks " + stage.first() + "–" + stage.last();
+  }
+
+  /** A note with the names of exercises in the place of their ids. */
+  private String named(String note) {
+    for (String word : note.split("[ ,:]+")) {
+      if (word.contains("-") || word.equals("bridge")) {
+        Optional<ExerciseText> text = texts.find(word);
+        if (text.isPresent()) {
+          return note.replace(word, text.get().name().toLowerCase(Locale.ROOT));
+        }
+      }
+    }
+    return note;
   }
 
   /** The needs worth showing: those not measured as enough, the largest first. */
@@ -87,61 +125,110 @@ public class PlanPages {
     return band.measured() ? from : from + "; not measured, so test it before training it";
   }
 
-  private static List<PlanPage.Day> week(Block.Week week, Wishes wishes) {
+  /** What to change in the set-up today, in words; the first line is the verdict. */
+  public List<String> setupToday(Bench bench) {
+    return new SetupWords(bench).lines();
+  }
+
+  private List<PlanPage.Day> week(Block.Week week, Plans.Plan plan) {
     List<PlanPage.Day> days = new ArrayList<>();
-    LocalDate start = wishes.start();
     for (int day = 1; day <= 7; day++) {
       int at = day;
       Optional<Session> session = week.sessions().stream().filter(s -> s.day() == at).findFirst();
-      String name =
-          start.plusDays(day - 1L).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.UK);
+      String name = dayName(plan, day);
       days.add(
           session
               .map(
                   s ->
                       new PlanPage.Day(
+                          at,
                           name,
                           length(s.seconds()),
-                          Math.min(1, s.seconds() / (wishes.minutesPerDay() * 60.0)),
+                          Math.min(1, s.seconds() / (plan.minutes() * 60.0)),
                           s.items().stream().anyMatch(PlanPages::strength),
                           false,
-                          s.items().size()))
-              .orElse(new PlanPage.Day(name, "rest", 0, false, true, 0)));
+                          s.items().stream().map(i -> chip(i, plan)).toList()))
+              .orElse(new PlanPage.Day(at, name, "rest", 0, false, true, List.of())));
     }
     return days;
   }
 
-  private static boolean strength(PlanItem item) {
-    return item.exercise()
-        .filter(e -> e.kind() == loosehip.core.plan.Exercise.Kind.STRENGTH)
-        .isPresent();
+  private PlanPage.Chip chip(PlanItem item, Plans.Plan plan) {
+    return new PlanPage.Chip(
+        item.id(),
+        texts.of(item.id()).name(),
+        item.place(),
+        length(item.seconds()),
+        plan.struck().containsKey(item.id()));
   }
 
-  private PlanPage.Item item(PlanItem item, Block.Week week, Wishes wishes) {
+  private static String dayName(Plans.Plan plan, int day) {
+    return plan.start()
+        .plusDays(day - 1L)
+        .getDayOfWeek()
+        .getDisplayName(TextStyle.SHORT, Locale.UK);
+  }
+
+  private static boolean strength(PlanItem item) {
+    return item.exercise().filter(Exercise::hard).isPresent();
+  }
+
+  private PlanPage.Item item(
+      Bench bench, PlanItem item, Block.Week first, Block.Week last, Plans.Plan plan) {
     ExerciseText text = texts.of(item.id());
+    String begins = dose(item.dose(), item.much());
+    String ends =
+        last.sessions().stream()
+            .flatMap(s -> s.items().stream())
+            .filter(i -> i.id().equals(item.id()))
+            .findFirst()
+            .map(i -> rising(item.much(), i.much()))
+            .orElse("");
+    int rungs =
+        item.exercise()
+            .map(e -> bench.golfer().catalogue().ladders().get(e.ladder()).size())
+            .orElse(1);
+    int rung = item.exercise().map(Exercise::rung).orElse(1);
     return new PlanPage.Item(
         text,
         item.place(),
-        item.exercise().map(e -> "rung " + e.rung()).orElse("drill"),
-        dose(item.dose(), item.much()),
-        days(item, week, wishes),
+        item.exercise()
+            .map(e -> rungs > 1 ? "rung " + e.rung() + " of " + rungs : "")
+            .orElse("drill"),
+        begins + ends,
+        days(item, first, plan),
         length(item.seconds()),
         item.why(),
         item.drill(),
         figures.find(item.id() + ".start"),
-        figures.find(item.id() + ".end"));
+        figures.find(item.id() + ".end"),
+        plan.edits().pins().containsKey(item.id()),
+        new PlanPage.Steps(rung > 1, rung < rungs),
+        new PlanPage.Steps(DoseSteps.of(item, -1).isPresent(), DoseSteps.of(item, 1).isPresent()),
+        plan.struck().getOrDefault(item.id(), ""),
+        texts.photo(item.id()));
   }
 
-  private static String days(PlanItem item, Block.Week week, Wishes wishes) {
+  /** How a dose rises within a stage: {@code , rising to 20}; empty when it stays. */
+  static String rising(Dose.Prescribed from, Dose.Prescribed to) {
+    List<String> parts = new ArrayList<>();
+    if (to.sets() != from.sets()) {
+      parts.add(to.sets() + " sets");
+    }
+    if (to.reps() != from.reps()) {
+      parts.add(String.valueOf(to.reps()));
+    }
+    if (to.holdSeconds() != from.holdSeconds()) {
+      parts.add(to.holdSeconds() + " s");
+    }
+    return parts.isEmpty() ? "" : ", rising to " + String.join(", ", parts);
+  }
+
+  private static String days(PlanItem item, Block.Week week, Plans.Plan plan) {
     List<String> names = new ArrayList<>();
     for (Session session : week.sessions()) {
       if (session.items().stream().anyMatch(i -> i.id().equals(item.id()))) {
-        names.add(
-            wishes
-                .start()
-                .plusDays(session.day() - 1L)
-                .getDayOfWeek()
-                .getDisplayName(TextStyle.SHORT, Locale.UK));
+        names.add(dayName(plan, session.day()));
       }
     }
     return String.join(" ", names);

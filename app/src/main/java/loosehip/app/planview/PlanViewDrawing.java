@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.School;
@@ -47,14 +48,12 @@ public final class PlanViewDrawing {
 
   private PlanView draw() {
     School school = budget.school();
+    Demands asks = hips.coefficients().demands(school);
     List<String> bands = new ArrayList<>();
-    bands.add(dial.sector(WINDOW_FOOT, WINDOW_TOP, school.pelvisLow(), school.pelvisHigh()));
+    bands.add(dial.sector(WINDOW_FOOT, WINDOW_TOP, asks.pelvisLow(), asks.pelvisHigh()));
     bands.add(
         dial.sector(
-            WINDOW_FOOT,
-            WINDOW_TOP,
-            -school.openAtImpact(),
-            -school.openAtImpact() - IMPACT_SHOWN));
+            WINDOW_FOOT, WINDOW_TOP, -asks.openAtImpact(), -asks.openAtImpact() - IMPACT_SHOWN));
     List<PlanView.Piece> pieces = new ArrayList<>();
     budget
         .back()
@@ -150,7 +149,7 @@ public final class PlanViewDrawing {
                 pair(
                     ticks,
                     -Math.max(0, through.lead().total()),
-                    Optional.of(-budget.school().openAtImpact())));
+                    Optional.of(-hips.coefficients().demands(budget.school()).openAtImpact())));
     return ticks;
   }
 
@@ -272,7 +271,7 @@ public final class PlanViewDrawing {
                             Locale.ROOT,
                             "has %.1f, needs %.0f open at impact",
                             through.lead().total(),
-                            budget.school().openAtImpact()))));
+                            hips.coefficients().demands(budget.school()).openAtImpact()))));
     return words;
   }
 

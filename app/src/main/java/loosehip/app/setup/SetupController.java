@@ -7,9 +7,10 @@ import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Measured;
+import loosehip.app.pivot.PivotHere;
 import loosehip.app.signin.SignedIn;
-import loosehip.core.link.Level;
-import loosehip.core.link.SetupFault;
+import loosehip.core.link.SpineShape;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.TurnBudget;
@@ -19,31 +20,20 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
-/** How the golfer stands: figures, school, and set-up faults by eye. */
+/** How the golfer stands: figures with their windows, school, and set-up faults by eye. */
 @Controller
 class SetupController {
-  private static final List<Figure> FIGURES =
-      List.of(
-          new Figure("trailFlare", "Trail foot flare", "toes out", "0"),
-          new Figure("leadFlare", "Lead foot flare", "toes out", "0"),
-          new Figure("trailPinch", "Trail knee pinch", "knee inside mid-foot", "0"),
-          new Figure("leadPinch", "Lead knee pinch", "knee inside mid-foot", "0"),
-          new Figure("hipFlexion", "Hip bend", "at address", "40"),
-          new Figure("pelvicTilt", "Pelvic tilt", "+ arched, − tucked, from neutral", "0"),
-          new Figure("rounding", "Back rounding", "lower to upper half", "0"));
-
   private final Benches benches;
   private final Frames frames;
+  private final PivotHere pivotHere;
+  private final StanceViews views;
 
-  SetupController(Benches benches, Frames frames) {
+  SetupController(Benches benches, Frames frames, PivotHere pivotHere, StanceViews views) {
     this.benches = benches;
     this.frames = frames;
+    this.pivotHere = pivotHere;
+    this.views = views;
   }
-
-  /**
-   * A figure to type: its name in the case file, title, hint, and what counts while it is empty.
-   */
-  public record Figure(String id, String title, String hint, String usual) {}
 
   /** A school beside the others: what today's set-up leaves in it. */
   public record SchoolLine(
@@ -53,13 +43,28 @@ class SetupController {
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
+    pivotHere.beside(model, bench, "set-up");
+    model.addAttribute("schools", schools(bench));
+    stance(model, bench);
+    return "setup/set-up";
+  }
+
+  /** The faults by eye and the windows again, after a figure was typed. */
+  @GetMapping("/golfers/{id}/set-up/by-eye")
+  String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Bench bench = benches.open(user.account(), id);
+    stance(model, bench);
+    return "setup/by-eye-again";
+  }
+
+  private void stance(Model model, Bench bench) {
+    School school = bench.golfer().school();
     model.addAttribute("bench", bench);
     model.addAttribute("file", bench.file());
-    model.addAttribute("figures", FIGURES);
-    model.addAttribute("schools", schools(bench));
-    model.addAttribute("faults", SetupFault.values());
-    model.addAttribute("levels", List.of(Level.NONE, Level.SLIGHT, Level.CLEAR));
-    return "setup/set-up";
+    model.addAttribute("figures", views.figures(bench));
+    model.addAttribute("groups", views.groups(bench));
+    model.addAttribute("shape", Measured.shape(bench.file(), school));
+    model.addAttribute("shapes", SpineShape.of(school));
   }
 
   private static List<SchoolLine> schools(Bench bench) {

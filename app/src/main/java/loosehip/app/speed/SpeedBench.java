@@ -52,7 +52,6 @@ public final class SpeedBench {
 
   /** Runs everything; takes a few minutes. */
   public static void main(String[] args) throws Exception {
-    CoreSpeed.print();
     Path home = Files.createTempDirectory("loose-hip-bench");
     try (ConfigurableApplicationContext context =
         SpringApplication.run(

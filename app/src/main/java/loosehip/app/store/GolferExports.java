@@ -2,6 +2,7 @@ package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.VISIT;
 
@@ -59,6 +60,14 @@ public class GolferExports {
                           .from(OBSERVATION)
                           .where(OBSERVATION.GOLFER_ID.eq(golferId))
                           .orderBy(OBSERVATION.NOTED_AT)
+                          .fetch()));
+              all.put(
+                  "plans",
+                  rows(
+                      db.select(PLAN_VERSION.asterisk())
+                          .from(PLAN_VERSION)
+                          .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
+                          .orderBy(PLAN_VERSION.NUMBER)
                           .fetch()));
               return all;
             });

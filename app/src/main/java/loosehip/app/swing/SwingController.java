@@ -3,6 +3,7 @@ package loosehip.app.swing;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -12,13 +13,21 @@ import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Topic;
+import loosehip.app.golfer.Typed;
+import loosehip.app.pivot.PivotHere;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
+import loosehip.core.link.SetupFault;
+import loosehip.core.link.SwingFigure;
 import loosehip.core.pivot.Club;
+import loosehip.core.pivot.Coefficients;
+import loosehip.core.pivot.Demands;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,17 +45,31 @@ class SwingController {
 
   private final Benches benches;
   private final Frames frames;
+  private final PivotHere pivotHere;
   private final Figures figures;
 
-  SwingController(Benches benches, Frames frames, Figures figures) {
+  SwingController(Benches benches, Frames frames, Figures figures, PivotHere pivotHere) {
+    this.pivotHere = pivotHere;
     this.benches = benches;
     this.frames = frames;
     this.figures = figures;
   }
 
-  /** A fault with its three pictures and what the school says about it. */
+  /**
+   * A fault with its three pictures, its figures, and what the school says about it.
+   *
+   * @param measured whether a figure sets the level
+   */
   public record FaultView(
-      PivotFault fault, List<LevelView> levels, Rehearsal rehearsal, String school) {}
+      PivotFault fault,
+      List<LevelView> levels,
+      Rehearsal rehearsal,
+      String school,
+      List<FigureView> figures,
+      boolean measured) {}
+
+  /** A figure that can be typed for a fault, with its thresholds in this school. */
+  public record FigureView(SwingFigure figure, String value, String thresholds) {}
 
   /** The faults of one checkpoint. */
   public record Group(String title, List<FaultView> faults) {}
@@ -58,7 +81,7 @@ class SwingController {
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SWING));
-    model.addAttribute("bench", bench);
+    pivotHere.beside(model, bench, "swing");
     model.addAttribute("file", bench.file());
     Set<PivotFault> first = first(bench);
     model.addAttribute("first", groups(bench, first::contains));
@@ -67,7 +90,7 @@ class SwingController {
     model.addAttribute(
         "expected",
         bench.assessment().forecast().stream()
-            .map(e -> e.fault().title().toLowerCase(java.util.Locale.ROOT))
+            .map(e -> e.fault().title().toLowerCase(Locale.ROOT))
             .distinct()
             .limit(4)
             .toList());
@@ -75,6 +98,7 @@ class SwingController {
     model.addAttribute("releases", LeadRelease.values());
     model.addAttribute("clubs", Club.values());
     model.addAttribute("habits", Habit.values());
+    model.addAttribute("downswings", Downswing.values());
     model.addAttribute("rehearsals", Rehearsal.values());
     return "swing/swing";
   }
@@ -128,46 +152,67 @@ class SwingController {
         fault,
         levels,
         bench.golfer().seen().rehearsal(fault),
-        school(bench.golfer().school(), fault));
+        school(bench.golfer().school(), bench.golfer().coefficients(), fault),
+        figures(bench, fault),
+        figures(bench, fault).stream().anyMatch(f -> !f.value().isEmpty()));
   }
 
-  /** What counts as the fault in this school. */
-  private static String school(School school, PivotFault fault) {
+  private static List<FigureView> figures(Bench bench, PivotFault fault) {
+    Demands asks = bench.golfer().coefficients().demands(bench.golfer().school());
+    boolean arched = bench.golfer().seen().level(SetupFault.ARCHED) == Level.CLEAR;
+    return Arrays.stream(SwingFigure.values())
+        .filter(f -> f.fault() == fault)
+        .map(
+            f ->
+                new FigureView(
+                    f,
+                    bench.file().value(Topic.SWING_FIGURE.about(f.id())).orElse(""),
+                    f.thresholds(asks, arched)))
+        .toList();
+  }
+
+  /** One fault's levels again, after a figure of it was typed. */
+  @GetMapping("/golfers/{id}/swing/{fault}")
+  String again(
+      @PathVariable String id,
+      @PathVariable String fault,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    Optional<PivotFault> of = PivotFault.parse(fault);
+    if (of.isEmpty()) {
+      return "redirect:/golfers/" + id + "/swing";
+    }
+    model.addAttribute("file", bench.file());
+    model.addAttribute("f", view(bench, of.get()));
+    model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
+    return "swing/levels";
+  }
+
+  /** The school's rule for the fault, where it has one that no figure tells. */
+  private static String school(School school, Coefficients model, PivotFault fault) {
+    Demands asks = model.demands(school);
+    String name = school.title().toLowerCase(Locale.ROOT);
     return switch (fault) {
       case SWAY ->
           "In "
-              + school.title().toLowerCase()
+              + name
               + " a shift of "
-              + Math.round(school.shiftLow())
+              + plain(asks.shiftLow())
               + "–"
-              + Math.round(school.shiftHigh())
-              + " cm away is part of it; clear from "
-              + Math.round(school.shiftHigh() + 2)
-              + " cm.";
-      case EARLY_STOP ->
-          "Clear when the pelvis stops before 60 % of the backswing, or turns less than "
-              + Math.round(school.pelvisLow() - 5)
-              + "°.";
-      case HIP_THRUST -> "Clear when the seat is 3 cm or more nearer the ball than at address.";
-      case SHORT_TURN ->
-          "Clear when the shoulders turn less than "
-              + Math.round(school.shoulderTarget(Club.DRIVER) - 10)
-              + "° with the driver.";
-      case REVERSE_TILT -> "Clear when the spine leans towards the target at all.";
+              + plain(asks.shiftHigh())
+              + " cm away is part of it.";
       case TRAIL_LOCK ->
           "In "
-              + school.title().toLowerCase()
+              + name
               + " straightening up to "
-              + Math.round(school.straighteningLimit())
+              + plain(asks.straightening())
               + "° with the heel heavy is part of it.";
-      case DIP -> "Clear when head or belt is 5 cm or more lower than at address.";
-      case PUSH_IN -> "Clear when the seat is 3 cm or more nearer the ball early on.";
-      case SLIDE -> "Clear when the pelvis is past the lead ankle.";
-      case SPIN_OUT -> "Clear when the pelvis opens with less than half on the lead foot.";
-      case STEEP_BEND -> "Clear beyond 40° of side bend, or 30° with an arched back.";
-      case LEAD_RISE -> "Clear when the lead side is higher before the hands reach hip height.";
-      case FINISH_SHORT -> "Clear when the buckle is more than 15° short of the target.";
       default -> "";
     };
+  }
+
+  private static String plain(double number) {
+    return Typed.plain(number).replace("-", "−");
   }
 }

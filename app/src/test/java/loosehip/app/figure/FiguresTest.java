@@ -26,7 +26,7 @@ class FiguresTest {
     List<String> ids = new ArrayList<>();
     Catalogue.standard().exercises().stream().map(Exercise::id).forEach(ids::add);
     Catalogue.standard().drills().stream().map(Drill::id).forEach(ids::add);
-    assertThat(ids).hasSize(34);
+    assertThat(ids).hasSize(62);
     for (String id : ids) {
       Optional<Drawing> start = figures.find(id + ".start");
       Optional<Drawing> end = figures.find(id + ".end");

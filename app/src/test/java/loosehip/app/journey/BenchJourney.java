@@ -4,12 +4,15 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.core.measure.Slot;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -70,5 +73,22 @@ abstract class BenchJourney extends JourneyTest {
     signedIn.locator("button.btn-wide").click();
     signedIn.waitForURL(url -> !url.contains("sign-in"));
     return signedIn;
+  }
+
+  /** Takes one try of the golfer at the bench. */
+  void take(String slot, double value) {
+    Slot at = Slot.parse(slot).orElseThrow();
+    journal.take(
+        file(golfer),
+        wren,
+        new Journal.NewTry(
+            at,
+            Optional.of(value),
+            Optional.empty(),
+            at.test().methods().stream().findFirst(),
+            Set.of(),
+            false),
+        UUID.randomUUID().toString(),
+        "try");
   }
 }

@@ -88,9 +88,9 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator("#word-hinge-contact-lost-sacrum")).isChecked();
 
       page.locator("[data-station='3']").click();
-      String before = page.locator("#margins dd").first().textContent();
+      String before = page.locator("#margins .delta-now").first().textContent();
       fill(page, "#setup-leadFlare", "25");
-      assertThat(page.locator("#margins dd").first()).not().hasText(before);
+      assertThat(page.locator("#margins .delta-now").first()).not().hasText(before);
       assertThat(page.locator(".pv-foot-lead")).containsText("flare 25");
 
       page.locator("[data-station='4']").click();

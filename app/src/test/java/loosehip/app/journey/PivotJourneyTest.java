@@ -4,12 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.options.BoundingBox;
-import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import java.util.regex.Pattern;
-import loosehip.app.store.Journal;
-import loosehip.core.measure.Slot;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -23,22 +18,6 @@ class PivotJourneyTest extends BenchJourney {
     take("seated-rotation.left.internal", 40);
     take("trunk-turn.right", 42);
     page.navigate("/golfers/" + golfer + "/pivot");
-  }
-
-  private void take(String slot, double value) {
-    Slot at = Slot.parse(slot).orElseThrow();
-    journal.take(
-        file(golfer),
-        wren,
-        new Journal.NewTry(
-            at,
-            Optional.of(value),
-            Optional.empty(),
-            at.test().methods().stream().findFirst(),
-            Set.of(),
-            false),
-        UUID.randomUUID().toString(),
-        "try");
   }
 
   private double margin() {
@@ -117,5 +96,40 @@ class PivotJourneyTest extends BenchJourney {
     page.locator("text=Page for the golfer").click();
     assertThat(page.locator("h1")).hasText("What your hips can pay for");
     assertThat(page.locator(".golfer-says")).containsText("Turning away from the ball");
+  }
+
+  @Test
+  void besideSetUpTheBeltIsDraggedASaveKeepsTheTrialAndItIsKeptOrThrownAway() {
+    page.navigate("/golfers/" + golfer + "/set-up");
+    page.locator("[data-handle=pelvicTilt]").scrollIntoViewIfNeeded();
+    BoundingBox belt = page.locator("[data-handle=pelvicTilt] .pv-knob").boundingBox();
+    double x = belt.x + belt.width / 2;
+    double y = belt.y + belt.height / 2;
+    page.mouse().move(x, y);
+    page.mouse().down();
+    page.mouse().move(x, y - 6);
+    page.mouse().move(x, y - 9);
+    page.mouse().up();
+    assertThat(page.locator("#delta-impact")).hasClass(Pattern.compile(".*delta-moved.*"));
+    String tilt = page.locator("[data-handle=pelvicTilt]").getAttribute("aria-valuenow");
+    assertThat(Double.parseDouble(tilt)).isBetween(4.0, 25.0);
+    assertThat(file(golfer).value("setup.pelvicTilt")).isEmpty();
+
+    page.locator("#setup-rounding").fill("18");
+    page.locator("#setup-rounding").press("Tab");
+    assertThat(page.locator("#saved")).containsText("saved");
+    assertThat(page.locator("[data-handle=rounding]")).hasAttribute("aria-valuenow", "18");
+    assertThat(page.locator("[data-handle=pelvicTilt]")).hasAttribute("aria-valuenow", tilt);
+
+    page.locator("#throw-away").click();
+    assertThat(page.locator("[data-handle=pelvicTilt]")).hasAttribute("aria-valuenow", "0");
+    assertThat(page.locator("#throw-away")).hasCount(0);
+    page.locator("[data-handle=trailFlare]").focus();
+    page.keyboard().press("Shift+ArrowUp");
+    assertThat(page.locator("#pivot-live")).containsText("Going back");
+    page.locator(".pivot-acts .btn-ink").click();
+    assertThat(page.locator("#setup-trailFlare")).hasValue("5");
+    assertThat(page).hasURL(Pattern.compile(".*/set-up$"));
+    assertThat(complaints).isEmpty();
   }
 }

@@ -142,7 +142,7 @@ class PivotPagesTest {
 
   @Test
   void whenNoSetupSufficesItSaysWhatStaysShort() {
-    PivotPage.Today today = PAGES.today(Files.bench(STIFF));
+    PivotPage.Today today = SetupToday.of(Files.bench(STIFF));
     assertThat(today.verdict())
         .isEqualTo(
             "No set-up pays for all of it: 16.9 degrees short going back stays even with the best,"
@@ -179,7 +179,7 @@ class PivotPagesTest {
   }
 
   private static List<Boolean> bridge(String file) {
-    return PAGES.today(Files.bench(file)).bridge().stream()
+    return SetupToday.of(Files.bench(file)).bridge().stream()
         .map(PivotPage.BridgeLine::reached)
         .toList();
   }
@@ -190,6 +190,6 @@ class PivotPagesTest {
     assertThat(page.deltas()).extracting(PivotPage.Delta::id).containsExactly("impact", "finish");
     assertThat(page.tried().missing()).hasSize(3);
     assertThat(PAGES.schools(Files.bench(""))).isEmpty();
-    assertThat(PAGES.today(Files.bench("")).verdict()).startsWith("Not known yet");
+    assertThat(SetupToday.of(Files.bench("")).verdict()).startsWith("Not known yet");
   }
 }

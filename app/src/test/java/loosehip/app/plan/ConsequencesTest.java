@@ -3,6 +3,7 @@ package loosehip.app.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Files;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -3,6 +3,8 @@ package loosehip.app.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import loosehip.app.exercise.ExerciseText;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Dose;
 import org.junit.jupiter.api.Test;

@@ -3,6 +3,7 @@ package loosehip.core.casefile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.link.BackLoad;
 import loosehip.core.link.Evidence;
 import loosehip.core.link.Forecast;
 import loosehip.core.link.Link;
@@ -10,13 +11,11 @@ import loosehip.core.link.Need;
 import loosehip.core.link.Needs;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.NextTests;
-import loosehip.core.link.RuleBook;
 import loosehip.core.measure.Measurement;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
 import loosehip.core.plan.Block;
-import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Planner;
 
 /**
@@ -98,7 +97,7 @@ public record Assessment(
           Optional.empty());
     }
     TurnBudget budget = TurnBudget.of(golfer.school(), golfer.setup(), hips);
-    List<Link> links = links(golfer, Optional.of(budget));
+    List<Link> links = BackLoad.first(links(golfer, Optional.of(budget)), golfer.health());
     List<Need> needs =
         Needs.of(
             links,
@@ -113,13 +112,18 @@ public record Assessment(
             .map(
                 wishes ->
                     Planner.plan(
-                        Catalogue.standard(),
+                        golfer.catalogue(),
                         golfer.screen(),
                         golfer.handed(),
                         golfer.health(),
                         wishes,
                         needs,
-                        links));
+                        links,
+                        golfer.school(),
+                        golfer.edits()));
+    BackLoad.of(golfer.health(), golfer.seen(), golfer.body(), Optional.of(budget))
+        .forEach(b -> notices.add(b.what() + " " + b.words()));
+    plan.ifPresent(block -> notices.addAll(block.notes()));
     notices.addAll(notices(golfer, measurements, hips));
     return new Assessment(
         hips.complete() ? Status.OK : Status.INCOMPLETE,
@@ -136,8 +140,7 @@ public record Assessment(
   }
 
   private static List<Link> links(CaseFile golfer, Optional<TurnBudget> budget) {
-    return new Evidence(
-            RuleBook.standard(), golfer.screen(), golfer.handed(), golfer.seen(), budget)
+    return new Evidence(golfer.rules(), golfer.screen(), golfer.handed(), golfer.seen(), budget)
         .links();
   }
 

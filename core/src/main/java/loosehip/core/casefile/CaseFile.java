@@ -6,12 +6,15 @@ import java.util.Set;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Overrule;
+import loosehip.core.link.RuleBook;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.Body;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Health;
 
@@ -28,6 +31,9 @@ import loosehip.core.safety.Health;
  * @param wishes what can be given to the work; empty means no plan is wanted yet
  * @param coefficients the figures of the turn budget in force
  * @param overrules what the trainer decided about single links
+ * @param rules the rule book in force
+ * @param catalogue the exercises and drills to choose from
+ * @param edits what the trainer decided about the plan
  */
 public record CaseFile(
     Handed handed,
@@ -39,7 +45,10 @@ public record CaseFile(
     School school,
     Optional<Wishes> wishes,
     Coefficients coefficients,
-    List<Overrule> overrules) {
+    List<Overrule> overrules,
+    RuleBook rules,
+    Catalogue catalogue,
+    PlanEdits edits) {
 
   /** A case judged by the shipped figures of the turn budget. */
   public CaseFile(
@@ -61,7 +70,10 @@ public record CaseFile(
         school,
         wishes,
         Coefficients.SHIPPED,
-        List.of());
+        List.of(),
+        RuleBook.standard(),
+        Catalogue.standard(),
+        PlanEdits.NONE);
   }
 
   /** The body a turn budget is worked out for. */
@@ -73,16 +85,35 @@ public record CaseFile(
    * The same golfer mirrored: the other hand, every side exchanged. The judgement must not change.
    */
   public CaseFile mirrored() {
+    Handed other = handed == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT;
+    return remade(other, health.mirrored(), screen.mirrored(), wishes, edits);
+  }
+
+  /** The same golfer with other decisions about the plan. */
+  public CaseFile with(PlanEdits decided) {
+    return remade(handed, health, screen, wishes, decided);
+  }
+
+  /** The same golfer with other wishes. */
+  public CaseFile with(Wishes wanted) {
+    return remade(handed, health, screen, Optional.of(wanted), edits);
+  }
+
+  private CaseFile remade(
+      Handed hand, Health cares, Screen measured, Optional<Wishes> wanted, PlanEdits decided) {
     return new CaseFile(
-        handed == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT,
+        hand,
         complaints,
-        health.mirrored(),
-        screen.mirrored(),
+        cares,
+        measured,
         setup,
         seen,
         school,
-        wishes,
+        wanted,
         coefficients,
-        overrules);
+        overrules,
+        rules,
+        catalogue,
+        decided);
   }
 }

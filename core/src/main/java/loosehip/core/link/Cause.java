@@ -23,6 +23,19 @@ public sealed interface Cause {
     return Optional.empty();
   }
 
+  /** How much its own test says; empty for what is seen, not tested. */
+  default Optional<Strength> evidence() {
+    return Optional.empty();
+  }
+
+  /**
+   * The same cause weighed otherwise.
+   *
+   * @param newPrior above 0 and below 1
+   * @param newStrength counts for body limits alone
+   */
+  Cause weighed(double newPrior, Strength newStrength);
+
   /** The families a cause can belong to. */
   enum Family {
     BODY("body"),
@@ -63,6 +76,16 @@ public sealed interface Cause {
     public Optional<Leg> leg() {
       return limit.concerns();
     }
+
+    @Override
+    public Optional<Strength> evidence() {
+      return Optional.of(strength);
+    }
+
+    @Override
+    public Cause weighed(double newPrior, Strength newStrength) {
+      return new Body(limit, newPrior, newStrength);
+    }
   }
 
   /** A set-up fault. */
@@ -80,6 +103,11 @@ public sealed interface Cause {
     @Override
     public Family family() {
       return Family.SETUP;
+    }
+
+    @Override
+    public Cause weighed(double newPrior, Strength newStrength) {
+      return new FromSetup(fault, newPrior);
     }
   }
 
@@ -99,6 +127,11 @@ public sealed interface Cause {
     public Family family() {
       return Family.HABIT;
     }
+
+    @Override
+    public Cause weighed(double newPrior, Strength newStrength) {
+      return new FromHabit(habit, newPrior);
+    }
   }
 
   /** Another fault that this one follows; judged by the level seen, so chains cannot loop. */
@@ -116,6 +149,11 @@ public sealed interface Cause {
     @Override
     public Family family() {
       return Family.FOLLOWS;
+    }
+
+    @Override
+    public Cause weighed(double newPrior, Strength newStrength) {
+      return new Follows(fault, newPrior);
     }
   }
 }

@@ -32,6 +32,51 @@ public final class RuleBook {
   }
 
   /**
+   * A practice's own weight of one cause.
+   *
+   * @param fault the fault
+   * @param cause key of the cause, as {@link Overrule#key} makes it
+   * @param prior chance of being a cause when the fault is clear, {@link #PRIOR_LEAST} to {@link
+   *     #PRIOR_MOST}
+   * @param strength how much its own test says; heeded for body limits alone
+   */
+  public record Own(PivotFault fault, String cause, double prior, Strength strength) {
+    /** Checks the prior. */
+    public Own {
+      if (!(prior >= PRIOR_LEAST && prior <= PRIOR_MOST)) {
+        throw new IllegalArgumentException("A prior lies between 0.01 and 0.9: " + prior);
+      }
+    }
+  }
+
+  /** Least prior a practice may set. */
+  public static final double PRIOR_LEAST = 0.01;
+
+  /** Most prior a practice may set. */
+  public static final double PRIOR_MOST = 0.9;
+
+  /** This book with a practice's own weights in the place of its own; unknown causes are left. */
+  public RuleBook with(List<Own> owns) {
+    if (owns.isEmpty()) {
+      return this;
+    }
+    Map<PivotFault, List<Cause>> weighed = new EnumMap<>(PivotFault.class);
+    causes.forEach(
+        (fault, row) ->
+            weighed.put(fault, row.stream().map(cause -> weighed(fault, cause, owns)).toList()));
+    return new RuleBook(weighed);
+  }
+
+  private static Cause weighed(PivotFault fault, Cause cause, List<Own> owns) {
+    String key = Overrule.key(cause);
+    return owns.stream()
+        .filter(o -> o.fault() == fault && o.cause().equals(key))
+        .reduce((a, b) -> b)
+        .map(o -> cause.weighed(o.prior(), o.strength()))
+        .orElse(cause);
+  }
+
+  /**
    * Reads a book: one fault a line, {@code fault | family id[:leg] .prior[!~] ; …}; {@code #}
    * starts a remark.
    *

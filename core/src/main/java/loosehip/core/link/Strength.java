@@ -1,5 +1,8 @@
 package loosehip.core.link;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
 import loosehip.core.measure.Band;
 
 /** How much a finding on a cause's own test says about it (ours, from practice). */
@@ -26,5 +29,15 @@ public enum Strength {
       case ENOUGH -> whenEnough;
       case NOT_MEASURED -> 1;
     };
+  }
+
+  /** The id used in files; also the word shown. */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  /** The strength with this id, or empty. */
+  public static Optional<Strength> parse(String id) {
+    return Arrays.stream(values()).filter(s -> s.id().equals(id)).findFirst();
   }
 }

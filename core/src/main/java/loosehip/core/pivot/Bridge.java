@@ -11,13 +11,7 @@ import java.util.List;
  * @param parts what goes when, range by range, in the order it goes
  */
 public record Bridge(List<Part> parts) {
-  /** Degrees of range that take one part back (ours). */
-  public static final double STEP = 5;
-
   private static final double BLOCK_WEEKS = 6;
-  private static final double GAIN = 6;
-  private static final double GAIN_SLOW = 3;
-  private static final double GAIN_FAST = 10;
 
   /** A range whose gain takes a part out. */
   public enum Range {
@@ -46,22 +40,38 @@ public record Bridge(List<Part> parts) {
    * @param range the range that pays for it
    * @param gain degrees that range must have gained
    * @param reached whether it has gained them
+   * @param weeks weeks until then at the expected gain
+   * @param weeksFast weeks until then when it goes fast
+   * @param weeksSlow weeks until then when it goes slowly
    */
   public record Part(
-      SetupOption.Lever lever, double from, double to, Range range, double gain, boolean reached) {
-    /** Weeks until then at the expected gain. */
-    public double weeks() {
-      return gain * BLOCK_WEEKS / GAIN;
-    }
-
-    /** Weeks until then when it goes fast. */
-    public double weeksFast() {
-      return gain * BLOCK_WEEKS / GAIN_FAST;
-    }
-
-    /** Weeks until then when it goes slowly. */
-    public double weeksSlow() {
-      return gain * BLOCK_WEEKS / GAIN_SLOW;
+      SetupOption.Lever lever,
+      double from,
+      double to,
+      Range range,
+      double gain,
+      boolean reached,
+      double weeks,
+      double weeksFast,
+      double weeksSlow) {
+    private static Part of(
+        SetupOption.Lever lever,
+        double from,
+        double to,
+        Range range,
+        double gain,
+        boolean reached,
+        Coefficients c) {
+      return new Part(
+          lever,
+          from,
+          to,
+          range,
+          gain,
+          reached,
+          gain * BLOCK_WEEKS / c.of(Coefficient.GAIN),
+          gain * BLOCK_WEEKS / c.of(Coefficient.GAIN_FAST),
+          gain * BLOCK_WEEKS / c.of(Coefficient.GAIN_SLOW));
     }
   }
 
@@ -85,8 +95,14 @@ public record Bridge(List<Part> parts) {
     }
   }
 
-  /** The way back from a changed set-up to the one before it. Pinch and tilt are not put back. */
+  /** The way back with the shipped figures. */
   public static Bridge of(Setup before, Setup changed, Gained gained) {
+    return of(before, changed, gained, Coefficients.SHIPPED);
+  }
+
+  /** The way back from a changed set-up to the one before it. Pinch and tilt are not put back. */
+  public static Bridge of(Setup before, Setup changed, Gained gained, Coefficients c) {
+    double once = c.of(Coefficient.BRIDGE_STEP);
     List<Part> parts = new ArrayList<>();
     double trail = 0;
     trail =
@@ -95,19 +111,21 @@ public record Bridge(List<Part> parts) {
             SetupOption.Lever.TRAIL_FLARE,
             changed.trailFlare(),
             before.trailFlare(),
-            STEP,
+            once,
             Range.TRAIL_IN,
             trail,
-            gained);
+            gained,
+            c);
     steps(
         parts,
         SetupOption.Lever.STRAIGHTENING,
         changed.straightening(),
         before.straightening(),
-        2 * STEP,
+        2 * once,
         Range.TRAIL_IN,
         trail,
-        gained);
+        gained,
+        c);
     double lead = 0;
     lead =
         steps(
@@ -118,27 +136,30 @@ public record Bridge(List<Part> parts) {
             1,
             Range.LEAD_OUT,
             lead,
-            gained);
+            gained,
+            c);
     if (changed.leadFlare() < before.leadFlare()) {
       steps(
           parts,
           SetupOption.Lever.LEAD_FLARE,
           -changed.leadFlare(),
           -before.leadFlare(),
-          STEP,
+          once,
           Range.LEAD_OUT,
           lead,
-          gained);
+          gained,
+          c);
     } else {
       steps(
           parts,
           SetupOption.Lever.LEAD_FLARE,
           changed.leadFlare(),
           before.leadFlare(),
-          STEP,
+          once,
           Range.LEAD_IN,
           0,
-          gained);
+          gained,
+          c);
     }
     return new Bridge(List.copyOf(parts));
   }
@@ -152,15 +173,22 @@ public record Bridge(List<Part> parts) {
       double step,
       Range range,
       double gainBefore,
-      Gained gained) {
+      Gained gained,
+      Coefficients c) {
     double gain = gainBefore;
     double at = from;
     while (at - to > 1e-9) {
       double next = Math.max(to, at - step);
-      gain += STEP * (at - next) / step;
+      gain += c.of(Coefficient.BRIDGE_STEP) * (at - next) / step;
       parts.add(
-          new Part(
-              lever, Math.abs(at), Math.abs(next), range, gain, gained.of(range) >= gain - 1e-9));
+          Part.of(
+              lever,
+              Math.abs(at),
+              Math.abs(next),
+              range,
+              gain,
+              gained.of(range) >= gain - 1e-9,
+              c));
       at = next;
     }
     return gain;

@@ -1,13 +1,10 @@
 package loosehip.core.pivot;
 
-import java.util.Arrays;
-import java.util.Optional;
-
 /**
  * Every figure of the working model that a practice may set for itself, with its unit, its shipped
  * value, the bounds it may lie in and where it comes from.
  */
-public enum Coefficient {
+public enum Coefficient implements ModelFigure {
   ONE_POSITION("one-position", "Variance added when one position only is tested", "°²", 16, 0, 100),
   STANDING_ONLY("standing-only", "Variance added when only standing is tested", "°²", 36, 0, 144),
   STANDING_SHARE("standing-share", "Share of a standing turn below the hip", "°", 15, 0, 30),
@@ -35,7 +32,14 @@ public enum Coefficient {
   PRICE_RELEASE_ONE("price-release-one", "Score of one release step", "", 6, 0, 40),
   PRICE_RELEASE_TWO("price-release-two", "Score of two release steps", "", 14, 0, 60),
   PRICE_UNPINCH("price-unpinch", "Score of a degree of pinch let go", "", 0.2, 0, 5),
-  PRICE_LEVEL("price-level", "Score of a degree of tilt taken out", "", 0.3, 0, 5);
+  PRICE_LEVEL("price-level", "Score of a degree of tilt taken out", "", 0.3, 0, 5),
+  FINISH_GRACE("finish-grace", "Degrees a finish may lack unscored", "°", 10, 0, 30),
+  CLEAR_LOSER("clear-loser", "Score behind the best at which a school loses", "", 25, 1, 200),
+  CLEAR_OF("clear-of", "Margin that is clearly enough or clearly short", "°", 5, 1, 15),
+  GAIN("gain", "Hip turn gained in a six-week block", "°", 6, 1, 20),
+  GAIN_SLOW("gain-slow", "The same when it goes slowly", "°", 3, 0.5, 20),
+  GAIN_FAST("gain-fast", "The same when it goes fast", "°", 10, 1, 30),
+  BRIDGE_STEP("bridge-step", "Turn gained that takes one part of a change back", "°", 5, 1, 15);
 
   private final String id;
   private final String title;
@@ -53,47 +57,42 @@ public enum Coefficient {
     this.high = high;
   }
 
-  /** The id it is kept under. */
+  @Override
   public String id() {
     return id;
   }
 
-  /** What it is, in words. */
+  @Override
   public String title() {
     return title;
   }
 
-  /** Its unit; empty for scores. */
+  @Override
   public String unit() {
     return unit;
   }
 
-  /** The shipped value. */
+  @Override
   public double shipped() {
     return shipped;
   }
 
-  /** Least a practice may set. */
+  @Override
   public double low() {
     return low;
   }
 
-  /** Most a practice may set. */
+  @Override
   public double high() {
     return high;
   }
 
-  /** Where the shipped value comes from. */
+  @Override
   public String source() {
     return switch (this) {
       case ARCH_COST, TUCK_GAIN, TILT_MOST ->
           "ours, near Ross et al. 2014 (10° of forward tilt takes about 6–9° in flexion)";
       default -> "ours, from practice";
     };
-  }
-
-  /** The coefficient with this id, or empty. */
-  public static Optional<Coefficient> parse(String id) {
-    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
   }
 }

@@ -1,7 +1,10 @@
 package loosehip.core.pivot;
 
-import java.util.EnumMap;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /** The figures of the working model in force: the shipped ones, or a practice's own. */
 public final class Coefficients {
@@ -9,21 +12,66 @@ public final class Coefficients {
   public static final Coefficients SHIPPED = new Coefficients(Map.of());
 
   private final double[] values = new double[Coefficient.values().length];
+  private final Demands[] demands = new Demands[School.values().length];
+  private final Map<ModelFigure, Double> own;
 
   /**
    * The shipped figures with a practice's own in their place.
    *
-   * @throws IllegalArgumentException when one lies outside its bounds
+   * @throws IllegalArgumentException when one lies outside its bounds, or two contradict each other
    */
-  public Coefficients(Map<Coefficient, Double> own) {
+  public Coefficients(Map<? extends ModelFigure, Double> own) {
+    Map<ModelFigure, Double> differing = new LinkedHashMap<>();
+    own.forEach(
+        (figure, value) -> {
+          if (!(value >= figure.low() && value <= figure.high())) {
+            throw new IllegalArgumentException(
+                figure.id() + " lies between " + figure.low() + " and " + figure.high());
+          }
+          if (value != figure.shipped()) {
+            differing.put(figure, value);
+          }
+        });
+    this.own = Collections.unmodifiableMap(differing);
     for (Coefficient each : Coefficient.values()) {
-      double value = own.getOrDefault(each, each.shipped());
-      if (!(value >= each.low() && value <= each.high())) {
-        throw new IllegalArgumentException(
-            each.id() + " lies between " + each.low() + " and " + each.high() + ": " + value);
-      }
-      values[each.ordinal()] = value;
+      values[each.ordinal()] = differing.getOrDefault(each, each.shipped());
     }
+    for (School school : School.values()) {
+      demands[school.ordinal()] = demands(school, differing);
+    }
+    contradiction()
+        .ifPresent(
+            words -> {
+              throw new IllegalArgumentException(words);
+            });
+  }
+
+  private static Demands demands(School school, Map<ModelFigure, Double> own) {
+    double[] of =
+        Arrays.stream(SchoolFigure.Kind.values())
+            .map(kind -> new SchoolFigure(school, kind))
+            .mapToDouble(figure -> own.getOrDefault(figure, figure.shipped()))
+            .toArray();
+    return new Demands(of[0], of[1], of[2], of[3], of[4], of[5], of[6], of[7], of[8], of[9]);
+  }
+
+  /** What two figures say against each other, in words; empty when all fit together. */
+  private Optional<String> contradiction() {
+    for (School school : School.values()) {
+      Demands d = demands(school);
+      if (d.pelvisLow() > d.pelvisHigh()) {
+        return Optional.of(school.title() + ": the least pelvis turn would be above the most.");
+      }
+      if (d.shiftLow() > d.shiftHigh() || d.headLow() > d.headHigh()) {
+        return Optional.of(school.title() + ": the least shift would be above the most.");
+      }
+    }
+    boolean inOrder =
+        of(Coefficient.GAIN_SLOW) <= of(Coefficient.GAIN)
+            && of(Coefficient.GAIN) <= of(Coefficient.GAIN_FAST);
+    return inOrder
+        ? Optional.empty()
+        : Optional.of("The gain must lie between the slow and the fast one.");
   }
 
   /** The value in force. */
@@ -31,14 +79,18 @@ public final class Coefficients {
     return values[which.ordinal()];
   }
 
+  /** What a school demands here. */
+  public Demands demands(School school) {
+    return demands[school.ordinal()];
+  }
+
+  /** Any figure's value in force. */
+  public double value(ModelFigure figure) {
+    return own.getOrDefault(figure, figure.shipped());
+  }
+
   /** Those that differ from the shipped figures. */
-  public Map<Coefficient, Double> own() {
-    Map<Coefficient, Double> own = new EnumMap<>(Coefficient.class);
-    for (Coefficient each : Coefficient.values()) {
-      if (of(each) != each.shipped()) {
-        own.put(each, of(each));
-      }
-    }
+  public Map<ModelFigure, Double> own() {
     return own;
   }
 

@@ -9,14 +9,13 @@ import loosehip.core.measure.Normal;
  *
  * @param angle degrees to spare; negative is short
  * @param deviation standard deviation in degrees, above 0
+ * @param clearOf from here on it is {@code enough}, at or below its negative {@code short}
  */
-public record Margin(Angle angle, double deviation) {
-  /** From here on a margin is {@code enough}; at or below its negative it is {@code short}. */
-  public static final double CLEAR_OF = 5;
+public record Margin(Angle angle, double deviation, double clearOf) {
 
   /** A margin of so many degrees. */
-  public static Margin of(double degrees, double variance) {
-    return new Margin(Angle.of(degrees), Math.sqrt(variance));
+  public static Margin of(double degrees, double variance, double clearOf) {
+    return new Margin(Angle.of(degrees), Math.sqrt(variance), clearOf);
   }
 
   /** Degrees to spare; negative is short. */
@@ -24,12 +23,14 @@ public record Margin(Angle angle, double deviation) {
     return angle.degrees();
   }
 
-  /** At least 5 is {@code enough}, at most −5 {@code short}, between {@code close}. */
+  /**
+   * At least {@link #clearOf} is {@code enough}, its negative {@code short}, else {@code close}.
+   */
   public Band band() {
-    if (degrees() >= CLEAR_OF) {
+    if (degrees() >= clearOf) {
       return Band.ENOUGH;
     }
-    return degrees() <= -CLEAR_OF ? Band.SHORT : Band.CLOSE;
+    return degrees() <= -clearOf ? Band.SHORT : Band.CLOSE;
   }
 
   /** Chance, 0 to 1, that the body is short: Φ(−margin/σ). */

@@ -16,14 +16,10 @@ import loosehip.core.measure.Screen;
  * releases, today's values, and, where there is any, pinch let go and pelvis levelled.
  */
 public final class SetupSearch {
-  /** A school whose best score is so much worse than the best school's clearly loses (ours). */
-  public static final double CLEAR_LOSER = 25;
-
   private static final double STEP = 5;
   private static final double TRAIL_FLARE_MOST = 30;
   private static final double LEAD_FLARE_MOST = 40;
   private static final double STRAIGHTENING_MOST = 20;
-  private static final double FINISH_GRACE = 10;
   private static final int ALTERNATIVES = 2;
 
   private SetupSearch() {}
@@ -35,13 +31,18 @@ public final class SetupSearch {
    * @param today today's set-up, scored
    * @param best the lowest score; today's set-up when nothing needs changing
    * @param alternatives up to two, each led by another lever than the best and each other
+   * @param grace degrees a finish may lack
    */
   public record Found(
-      School school, SetupOption today, SetupOption best, List<SetupOption> alternatives) {
+      School school,
+      SetupOption today,
+      SetupOption best,
+      List<SetupOption> alternatives,
+      double grace) {
 
-    /** Whether today's set-up already pays: back and impact at least 0, finish at least −10. */
+    /** Whether today's set-up already pays: back and impact at least 0, finish within its grace. */
     public boolean nothingNeeded() {
-      return today.reachesZero() && today.finishMargin() >= -FINISH_GRACE;
+      return today.reachesZero() && today.finishMargin() >= -grace;
     }
 
     /** Best first, then the alternatives; empty when nothing is needed. */
@@ -85,12 +86,12 @@ public final class SetupSearch {
                 Comparator.comparingDouble(Candidate::score).thenComparingDouble(Candidate::cost))
             .map(leader -> option(school, body, today, leader))
             .toList();
-    boolean todayAllowed = today.straightening() <= school.straighteningLimit();
+    boolean todayAllowed = today.straightening() <= c.demands(school).straightening();
     SetupOption best =
         todayAllowed && asItStands.score() <= sorted.get(0).score() ? asItStands : sorted.get(0);
     List<SetupOption> alternatives =
         sorted.stream().filter(o -> o.main() != best.main()).limit(ALTERNATIVES).toList();
-    return new Found(school, asItStands, best, alternatives);
+    return new Found(school, asItStands, best, alternatives, c.of(Coefficient.FINISH_GRACE));
   }
 
   private static boolean[] choices(boolean both) {
@@ -145,7 +146,7 @@ public final class SetupSearch {
     costs[SetupOption.Lever.LEVEL.ordinal()] =
         terms.level() ? c.of(Coefficient.PRICE_LEVEL) * Math.abs(today.pelvicTilt()) : 0;
     double[] leads = steps(LEAD_FLARE_MOST, today.leadFlare());
-    double[] straights = straightenings(school, today);
+    double[] straights = straightenings(c.demands(school), today);
     LeadRelease[] releases = releases(school, today);
     for (double trail : steps(TRAIL_FLARE_MOST, today.trailFlare())) {
       costs[SetupOption.Lever.TRAIL_FLARE.ordinal()] = Math.abs(trail - today.trailFlare());
@@ -222,7 +223,7 @@ public final class SetupSearch {
     return cost
         + price * Math.max(0, -back)
         + price * Math.max(0, -impact)
-        + Math.max(0, -finish - FINISH_GRACE);
+        + Math.max(0, -finish - c.of(Coefficient.FINISH_GRACE));
   }
 
   /** The option whole, with its budget; scored as it stands in the search. */
@@ -292,9 +293,9 @@ public final class SetupSearch {
     return steps.stream().mapToDouble(Double::doubleValue).toArray();
   }
 
-  private static double[] straightenings(School school, Setup today) {
+  private static double[] straightenings(Demands asks, Setup today) {
     return Arrays.stream(steps(STRAIGHTENING_MOST, today.straightening()))
-        .filter(s -> s <= school.straighteningLimit())
+        .filter(s -> s <= asks.straightening())
         .toArray();
   }
 

@@ -88,24 +88,28 @@ public record TurnBudget(
     Leg limiting = trail.total() <= lead.total() ? Leg.TRAIL : Leg.LEAD;
     double variance = limiting == Leg.TRAIL ? in.variance() : out.variance();
     double pelvis = Math.min(trail.total(), lead.total());
-    double target = school.shoulderTarget(setup.club());
+    Demands asks = hips.coefficients().demands(school);
+    double clear = hips.coefficients().of(Coefficient.CLEAR_OF);
+    double target = asks.shoulders(setup.club());
     Optional<Angle> demand =
         trunk.map(
             t ->
                 Angle.of(target)
                     .minus(t)
-                    .clamp(Angle.of(school.pelvisLow()), Angle.of(school.pelvisHigh())));
+                    .clamp(Angle.of(asks.pelvisLow()), Angle.of(asks.pelvisHigh())));
     return Optional.of(
         new Back(
             trail,
             lead,
             limiting,
             demand,
-            demand.map(p -> Margin.of(pelvis - p.degrees(), variance)),
+            demand.map(p -> Margin.of(pelvis - p.degrees(), variance, clear)),
             trunk.map(
                 t ->
                     Margin.of(
-                        Math.min(pelvis, school.pelvisHigh()) + t.degrees() - target, variance))));
+                        Math.min(pelvis, asks.pelvisHigh()) + t.degrees() - target,
+                        variance,
+                        clear))));
   }
 
   private static Optional<Through> through(School school, Setup setup, Hips hips) {
@@ -114,12 +118,15 @@ public record TurnBudget(
             in -> {
               Capacity lead = new Capacity(in.hip(), in.slack(), setup.leadFlare());
               double open = lead.total();
+              Demands asks = hips.coefficients().demands(school);
+              double clear = hips.coefficients().of(Coefficient.CLEAR_OF);
               return new Through(
                   lead,
-                  Margin.of(open - school.openAtImpact(), in.variance()),
+                  Margin.of(open - asks.openAtImpact(), in.variance(), clear),
                   Margin.of(
-                      open + hips.coefficients().of(Coefficient.FINISH_ROLL) - school.finish(),
-                      in.variance()));
+                      open + hips.coefficients().of(Coefficient.FINISH_ROLL) - asks.finish(),
+                      in.variance(),
+                      clear));
             });
   }
 

@@ -8,6 +8,7 @@ import loosehip.core.body.Handed;
 import loosehip.core.link.LimitKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Screen;
+import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
@@ -21,8 +22,10 @@ final class Allowed {
   private final Screen screen;
   private final Handed handed;
   private final Set<Tool> tools;
+  private final School school;
 
-  Allowed(Health health, Screen screen, Handed handed, Set<Tool> tools) {
+  Allowed(Health health, Screen screen, Handed handed, Set<Tool> tools, School school) {
+    this.school = school;
     this.health = health;
     this.screen = screen;
     this.handed = handed;
@@ -31,14 +34,27 @@ final class Allowed {
 
   /** Why this exercise is out, or empty when it may be done. */
   Optional<String> against(Exercise exercise) {
-    return byCaution(exercise.cautions())
+    return blocked(exercise.cautions(), exercise.kind() == Exercise.Kind.SPEED)
         .or(() -> byShiftedArc(exercise))
         .or(() -> byTools(exercise.tools()));
   }
 
   /** Why this drill is out, or empty when it may be done. */
   Optional<String> against(Drill drill) {
-    return byCaution(drill.cautions()).or(() -> byGate(drill)).or(() -> byTools(drill.tools()));
+    return byCaution(drill.cautions())
+        .or(() -> bySchool(drill))
+        .or(() -> byGate(drill))
+        .or(() -> byTools(drill.tools()));
+  }
+
+  /** The caution that blocks an item, if one does; tools and gates are not looked at. */
+  Optional<String> blocked(Set<Caution> cautions, boolean speed) {
+    return byCaution(cautions).or(() -> speed ? bySpeed() : Optional.empty());
+  }
+
+  /** Fast work is done with no caution at all. */
+  private Optional<String> bySpeed() {
+    return health.cautions().stream().filter(c -> !c.cleared()).findFirst().map(Allowed::words);
   }
 
   private Optional<String> byCaution(Set<Caution> cautions) {
@@ -58,7 +74,7 @@ final class Allowed {
     boolean endRange =
         exercise.kind() == Exercise.Kind.RANGE
             && exercise.ladder().startsWith("hip-turn")
-            && exercise.rung() > 1;
+            && (exercise.rung() > 1 || exercise.ladder().equals("hip-turn-loaded"));
     if (!endRange) {
       return Optional.empty();
     }
@@ -73,6 +89,13 @@ final class Allowed {
       }
     }
     return Optional.empty();
+  }
+
+  private Optional<String> bySchool(Drill drill) {
+    return drill
+        .school()
+        .filter(s -> s != school)
+        .map(s -> "belongs to " + s.title().toLowerCase(Locale.ROOT));
   }
 
   private Optional<String> byGate(Drill drill) {

@@ -8,17 +8,62 @@ import java.util.List;
  *
  * @param weeks each week's sessions
  * @param leftOut serious candidates that are not in it, with the reason
+ * @param notes what had to go, or could not be held, in words; empty when all fits
  * @param halfWay date of the half-way check for tilt and hinge
  * @param retest date of the retest
  */
-public record Block(List<Week> weeks, List<LeftOut> leftOut, LocalDate halfWay, LocalDate retest) {
+public record Block(
+    List<Week> weeks,
+    List<LeftOut> leftOut,
+    List<String> notes,
+    LocalDate halfWay,
+    LocalDate retest) {
 
   /** One week. */
   public record Week(int number, List<Session> sessions) {}
 
-  /** Every different item of the first week, in the order of a session. */
+  /**
+   * Weeks in a row that do the same things, doses apart.
+   *
+   * @param first the first of them
+   * @param last the last of them
+   */
+  public record Stage(int first, int last) {
+    /** Whether a week is one of them. */
+    public boolean holds(int week) {
+      return week >= first && week <= last;
+    }
+  }
+
+  /** The stages of the block, in order. */
+  public List<Stage> stages() {
+    List<Stage> stages = new java.util.ArrayList<>();
+    int first = 1;
+    for (int week = 2; week <= weeks.size() + 1; week++) {
+      if (week > weeks.size() || !ids(week).equals(ids(first))) {
+        stages.add(new Stage(first, week - 1));
+        first = week;
+      }
+    }
+    return stages;
+  }
+
+  private List<String> ids(int week) {
+    return items(week).stream().map(PlanItem::id).toList();
+  }
+
+  /** Every different item of the first week that has any, in the order of a session. */
   public List<PlanItem> items() {
-    return weeks.get(0).sessions().stream()
+    return weeks.stream()
+        .map(w -> items(w.number()))
+        .filter(i -> !i.isEmpty())
+        .findFirst()
+        .orElse(List.of());
+  }
+
+  /** Every different item of a week, in the order of a session. */
+  public List<PlanItem> items(int week) {
+    return weeks.get(week - 1).sessions().stream()
         .flatMap(s -> s.items().stream())
         .collect(
             java.util.stream.Collectors.toMap(

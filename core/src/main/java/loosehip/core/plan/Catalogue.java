@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import loosehip.core.link.LimitKind;
 import loosehip.core.link.PivotFault;
+import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 import loosehip.core.shipped.ShippedText;
 
@@ -22,6 +23,11 @@ public final class Catalogue {
 
   private final Map<String, List<Exercise>> ladders;
   private final List<Drill> drills;
+
+  private Catalogue(Map<String, List<Exercise>> ladders, List<Drill> drills) {
+    this.ladders = ladders;
+    this.drills = drills;
+  }
 
   private Catalogue() {
     this.ladders =
@@ -52,11 +58,44 @@ public final class Catalogue {
     return ladders.values().stream().flatMap(List::stream).toList();
   }
 
-  /** The exercise with this id, or empty. */
+  /** The exercise on a rung of a ladder, or empty. */
   public Optional<Exercise> exercise(String ladderId, int rung) {
     return ladders.getOrDefault(ladderId, List.of()).stream()
         .filter(e -> e.rung() == rung)
         .findFirst();
+  }
+
+  /** The exercise with this id, or empty. */
+  public Optional<Exercise> find(String id) {
+    return exercises().stream().filter(e -> e.id().equals(id)).findFirst();
+  }
+
+  /** The drill with this id, or empty. */
+  public Optional<Drill> drill(String id) {
+    return drills.stream().filter(d -> d.id().equals(id)).findFirst();
+  }
+
+  /**
+   * This catalogue with a practice's own exercises.
+   *
+   * @throws IllegalArgumentException when two share an id, or a ladder with a shipped one
+   */
+  public Catalogue with(List<Exercise> own) {
+    if (own.isEmpty()) {
+      return this;
+    }
+    Map<String, List<Exercise>> more = new TreeMap<>(ladders);
+    Map<String, List<Exercise>> theirs =
+        own.stream()
+            .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
+    theirs.forEach(
+        (ladder, rungs) -> {
+          if (ladders.containsKey(ladder)) {
+            throw new IllegalArgumentException("The ladder " + ladder + " is a shipped one");
+          }
+          more.put(ladder, rungs.stream().sorted(Comparator.comparingInt(Exercise::rung)).toList());
+        });
+    return new Catalogue(more, drills);
   }
 
   private static Exercise exercise(String[] cells) {
@@ -80,7 +119,8 @@ public final class Catalogue {
         List.copyOf(ids(cells[2], LimitKind::parse)),
         Dose.parse(cells[3]),
         ids(cells[4], Tool::parse),
-        ids(cells[5], Caution::parse));
+        ids(cells[5], Caution::parse),
+        ids(cells[6], School::parse).stream().findFirst());
   }
 
   private static <T> Set<T> ids(String cell, Function<String, Optional<T>> parse) {

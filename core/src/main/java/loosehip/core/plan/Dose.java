@@ -82,6 +82,26 @@ public record Dose(
         + much.extraSets() * (much.reps() * repetition + BETWEEN_SETS);
   }
 
+  /** The whole dose in words: {@code 2–3 sets of 10–15, 5 s hold, each side}. */
+  public String told() {
+    StringBuilder words = new StringBuilder();
+    if (setsTop > 1) {
+      words.append(range(setsLow, setsTop)).append(" sets of ");
+    }
+    words.append(range(repsLow, repsTop));
+    if (holdTop > 0) {
+      words.append(", hold ").append(range(holdLow, holdTop)).append(" s");
+    }
+    if (ways > 1) {
+      words.append(", ").append(ways).append(" ways");
+    }
+    return words + (perSide ? ", each side" : "");
+  }
+
+  private static String range(int low, int top) {
+    return low == top ? String.valueOf(low) : low + "–" + top;
+  }
+
   /** The sides it is done on: 2 when it is done on each, otherwise 1. */
   public int sides() {
     return perSide ? 2 : 1;

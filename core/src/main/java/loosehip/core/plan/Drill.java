@@ -1,9 +1,11 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import loosehip.core.link.LimitKind;
 import loosehip.core.link.PivotFault;
+import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 
 /**
@@ -15,6 +17,7 @@ import loosehip.core.safety.Caution;
  * @param dose how much
  * @param tools what must be at hand
  * @param cautions what blocks it
+ * @param school the one school it belongs to; empty when it serves any
  */
 public record Drill(
     String id,
@@ -22,4 +25,5 @@ public record Drill(
     List<LimitKind> needs,
     Dose dose,
     Set<Tool> tools,
-    Set<Caution> cautions) {}
+    Set<Caution> cautions,
+    Optional<School> school) {}

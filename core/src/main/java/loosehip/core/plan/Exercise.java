@@ -34,7 +34,8 @@ public record Exercise(
     RANGE("loosen"),
     CONTROL("switch on"),
     SWITCH("switch on"),
-    STRENGTH("combine");
+    STRENGTH("combine"),
+    SPEED("fast");
 
     private final String word;
 
@@ -46,6 +47,11 @@ public record Exercise(
     public String word() {
       return word;
     }
+  }
+
+  /** Whether it needs 48 hours before the same limit is worked again. */
+  public boolean hard() {
+    return kind == Kind.STRENGTH || kind == Kind.SPEED;
   }
 
   /** How much of a need for this limit one such exercise serves: 1, 0.5 or 0. */

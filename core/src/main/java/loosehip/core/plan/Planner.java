@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,30 +21,32 @@ import loosehip.core.link.PivotFault;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Screen;
+import loosehip.core.pivot.School;
 import loosehip.core.safety.Health;
 
 /**
- * Picks ladder rungs and drills for the three highest needs. A day's choice is exact: every subset
- * of at most seven candidate rungs is tried and the one that serves the needs most within the
- * minutes wins (main service 1, also 0.5, a second exercise on the same limit half). Range and
- * control work is for every day, strength for days 48 h apart.
+ * Makes a block for the three highest needs. Each week is chosen exactly, see {@link WeekSolver};
+ * over the weeks rungs rise by rule, see {@link Rungs}. Range and control work is for every
+ * training day, strength for two or three days 48 h apart, fast work for at most two from the third
+ * week on and only without any caution. Drills stand first in the minutes as far as they leave room
+ * for body work. Pure: the same input gives the same block.
  */
 public final class Planner {
-  private static final int MOST_EXERCISES = 7;
-  private static final int MOST_DRILLS = 2;
-  private static final int MOST_DRILL_DAYS = 5;
-  private static final int MOST_STRENGTH_DAYS = 3;
-  private static final double SECOND_ON_A_LIMIT = 0.5;
-  private static final double SERIOUS = 0.05;
+  private static final int MOST_HARD_DAYS = 3;
+  private static final int MOST_FAST_DAYS = 2;
+  private static final int FAST_FROM_WEEK = 3;
 
   private final Catalogue catalogue;
   private final Screen screen;
   private final Handed handed;
   private final Wishes wishes;
+  private final PlanEdits edits;
   private final Allowed allowed;
   private final Map<LimitKind, Double> needs = new EnumMap<>(LimitKind.class);
   private final Map<String, LeftOut> leftOut = new LinkedHashMap<>();
+  private final Set<String> notes = new LinkedHashSet<>();
   private final List<PivotFault> working;
+  private final Optional<Leg> weaker;
 
   private Planner(
       Catalogue catalogue,
@@ -52,12 +55,16 @@ public final class Planner {
       Health health,
       Wishes wishes,
       List<Need> ranked,
-      List<Link> links) {
+      List<Link> links,
+      School school,
+      PlanEdits edits) {
     this.catalogue = catalogue;
     this.screen = screen;
     this.handed = handed;
     this.wishes = wishes;
-    this.allowed = new Allowed(health, screen, handed, wishes.tools());
+    this.edits = edits;
+    this.allowed = new Allowed(health, screen, handed, wishes.tools(), school);
+    this.weaker = Needs.weakerSide(screen, handed);
     ranked.stream()
         .filter(n -> toTrain(n.limit().band(screen, handed)))
         .limit(Needs.DRIVERS)
@@ -70,12 +77,7 @@ public final class Planner {
             .toList();
   }
 
-  /**
-   * Makes a block. The same input gives the same block.
-   *
-   * @param needs ranked needs; those measured enough or not at all are passed over
-   * @param links the faults in work
-   */
+  /** Makes a block with nothing decided by the trainer. */
   public static Block plan(
       Catalogue catalogue,
       Screen screen,
@@ -84,60 +86,82 @@ public final class Planner {
       Wishes wishes,
       List<Need> needs,
       List<Link> links) {
-    return new Planner(catalogue, screen, handed, health, wishes, needs, links).block();
+    return plan(
+        catalogue,
+        screen,
+        handed,
+        health,
+        wishes,
+        needs,
+        links,
+        School.ROTATION_FIRST,
+        PlanEdits.NONE);
+  }
+
+  /**
+   * Makes a block.
+   *
+   * @param needs ranked needs; those measured enough or not at all are passed over
+   * @param links the faults in work
+   * @param school the pivot worked towards; some drills belong to one
+   * @param edits what the trainer decided; what cannot be held is said in the block's notes
+   */
+  public static Block plan(
+      Catalogue catalogue,
+      Screen screen,
+      Handed handed,
+      Health health,
+      Wishes wishes,
+      List<Need> needs,
+      List<Link> links,
+      School school,
+      PlanEdits edits) {
+    return new Planner(catalogue, screen, handed, health, wishes, needs, links, school, edits)
+        .block();
+  }
+
+  /** The caution that keeps an item from this golfer, in words; empty when none does. */
+  public static Optional<String> blockedBy(
+      Catalogue catalogue, String id, Screen screen, Handed handed, Health health) {
+    Allowed allowed = new Allowed(health, screen, handed, Set.of(), School.ROTATION_FIRST);
+    return catalogue
+        .find(id)
+        .map(e -> allowed.blocked(e.cautions(), e.kind() == Exercise.Kind.SPEED))
+        .orElseGet(() -> catalogue.drill(id).flatMap(d -> allowed.blocked(d.cautions(), false)));
   }
 
   private Block block() {
-    Map<PivotFault, Drill> drills = drills();
-    List<Exercise> candidates = candidates();
-    List<Integer> days = days(wishes.daysPerWeek());
+    DrillChoice drills =
+        new DrillChoice(catalogue, allowed, wishes, edits, working, leftOut, notes);
+    Climbs climbs = new Climbs(catalogue, screen, handed, allowed, edits, needs, leftOut, notes);
+    Map<String, List<Exercise>> ladders = climbs.ladders();
     List<Block.Week> weeks = new ArrayList<>();
+    int hardYesterday = 0;
+    WeekFit fit =
+        new WeekFit(
+            wishes,
+            edits,
+            needs.values().stream().mapToDouble(Double::doubleValue).toArray(),
+            Climbs.reciprocal(screen, handed),
+            notes);
     for (int number = 1; number <= wishes.weeks(); number++) {
-      List<PlanItem> drillItems = drillItems(drills, number);
-      List<PlanItem> strengthDay = best(candidates, drillItems, number);
-      List<Exercise> light =
-          candidates.stream().filter(e -> e.kind() != Exercise.Kind.STRENGTH).toList();
-      List<PlanItem> lightDay = best(light, drillItems, number);
-      List<Session> sessions = new ArrayList<>();
-      int lastStrength = -2;
-      int strengthDays = 0;
-      int drillDays = 0;
-      for (int day : days) {
-        boolean strength = day - lastStrength >= 2 && strengthDays < MOST_STRENGTH_DAYS;
-        List<PlanItem> items = new ArrayList<>(strength ? strengthDay : lightDay);
-        if (drillDays++ >= MOST_DRILL_DAYS) {
-          items.removeIf(PlanItem::drill);
-        }
-        if (items.stream().anyMatch(Planner::strength)) {
-          lastStrength = day;
-          strengthDays++;
-        }
-        if (!items.isEmpty()) {
-          sessions.add(new Session(day, List.copyOf(items)));
-        }
-      }
+      List<Integer> days = TrainingDays.of(wishes, number);
+      List<PlanItem> drillItems = drills.items(number);
+      List<Piece> pieces = pieces(ladders, days, number);
+      WeekFit.Chosen chosen = fit.choose(pieces, drillItems, days, hardYesterday);
+      List<Session> sessions = sessions(raised(fit, chosen, ladders, number), days);
       weeks.add(new Block.Week(number, sessions));
+      hardYesterday = hardOn(chosen, WeekSolver.DAYS);
     }
-    noteUnchosen(candidates, weeks.get(0));
+    WhyNot whyNot = new WhyNot(wishes, needs.keySet(), weeks);
+    whyNot.unchosen(ladders.values()).forEach(l -> leftOut.putIfAbsent(l.id(), l));
+    notes.addAll(whyNot.notes());
     return new Block(
-        List.copyOf(weeks), List.copyOf(leftOut.values()), wishes.halfWay(), wishes.retest());
-  }
-
-  private static boolean strength(PlanItem item) {
-    return item.exercise().filter(e -> e.kind() == Exercise.Kind.STRENGTH).isPresent();
-  }
-
-  /** Days spread over the week: 3 gives 1, 3, 5; 5 gives 1, 2, 3, 5, 6. */
-  static List<Integer> days(int perWeek) {
-    return switch (perWeek) {
-      case 1 -> List.of(1);
-      case 2 -> List.of(1, 4);
-      case 3 -> List.of(1, 3, 5);
-      case 4 -> List.of(1, 2, 4, 6);
-      case 5 -> List.of(1, 2, 3, 5, 6);
-      case 6 -> List.of(1, 2, 3, 4, 5, 6);
-      default -> List.of(1, 2, 3, 4, 5, 6, 7);
-    };
+        List.copyOf(weeks),
+        List.copyOf(leftOut.values()),
+        List.copyOf(notes),
+        wishes.halfWay(),
+        wishes.retest());
   }
 
   /** Only what was measured and falls short is trained; what is not measured is tested first. */
@@ -145,104 +169,144 @@ public final class Planner {
     return band == Band.SHORT || band == Band.CLOSE;
   }
 
-  /** One rung a ladder: the start rung, or the highest easier one that is allowed. */
-  private List<Exercise> candidates() {
-    List<Exercise> candidates = new ArrayList<>();
-    catalogue
-        .ladders()
+  // ---- one week
+
+  private List<Piece> pieces(Map<String, List<Exercise>> ladders, List<Integer> days, int number) {
+    List<Piece> pieces = new ArrayList<>();
+    ladders
+        .values()
         .forEach(
-            (ladder, rungs) -> {
-              int start = Math.min(StartRungs.of(ladder, screen), rungs.size());
-              for (int rung = start; rung >= 1; rung--) {
-                Exercise exercise = rungs.get(rung - 1);
-                if (worth(exercise) < SERIOUS) {
-                  continue;
-                }
-                Optional<String> against = allowed.against(exercise);
-                if (against.isEmpty()) {
-                  candidates.add(exercise);
-                  return;
-                }
-                leftOut.putIfAbsent(exercise.id(), new LeftOut(exercise.id(), against.get()));
-              }
-            });
-    return candidates;
+            rising ->
+                Rungs.of(rising, number)
+                    .filter(at -> !fast(at.exercise()) || number >= FAST_FROM_WEEK)
+                    .flatMap(at -> piece(at, days))
+                    .ifPresent(pieces::add));
+    return pieces;
   }
 
-  private double worth(Exercise exercise) {
-    return needs.entrySet().stream()
-        .mapToDouble(n -> n.getValue() * exercise.service(n.getKey()))
-        .sum();
+  private static boolean fast(Exercise exercise) {
+    return exercise.kind() == Exercise.Kind.SPEED;
+  }
+
+  private Optional<Piece> piece(Rungs.At at, List<Integer> days) {
+    Exercise exercise = at.exercise();
+    double[] service = needs.keySet().stream().mapToDouble(exercise::service).toArray();
+    int mains = 0;
+    if (exercise.hard()) {
+      for (LimitKind kind : exercise.serves()) {
+        mains |= 1 << kind.ordinal();
+      }
+    }
+    Set<Integer> pinned = edits.pins().getOrDefault(exercise.id(), Set.of());
+    boolean must = edits.pins().containsKey(exercise.id());
+    int most = fast(exercise) ? MOST_FAST_DAYS : MOST_HARD_DAYS;
+    List<Integer> patterns;
+    List<Integer> held = pinned.stream().filter(days::contains).toList();
+    if (must && !held.isEmpty()) {
+      patterns = List.of(TrainingDays.pattern(held));
+    } else {
+      patterns =
+          exercise.hard()
+              ? TrainingDays.hardPatterns(days, most)
+              : days.isEmpty() ? List.of() : List.of(TrainingDays.pattern(days));
+    }
+    return patterns.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Piece(item(exercise, at.least()), service, mains, patterns, must));
   }
 
   /**
-   * The session that serves most in the minutes. As many drills are kept as leave room for body
-   * work; drills alone only when no exercise fits.
+   * The same week with the doses it has come to: each rises as planned while every session that has
+   * it keeps within the minutes, what serves most first; else it stays at the least.
    */
-  private List<PlanItem> best(List<Exercise> candidates, List<PlanItem> drills, int week) {
-    List<PlanItem> all = candidates.stream().map(e -> item(e, week)).toList();
-    for (int kept = drills.size(); kept >= 0; kept--) {
-      List<PlanItem> session = best(all, drills.subList(0, kept));
-      if (session.stream().anyMatch(i -> !i.drill())) {
-        return session;
+  private WeekFit.Chosen raised(
+      WeekFit fit, WeekFit.Chosen chosen, Map<String, List<Exercise>> ladders, int number) {
+    int[] left = fit.secondsLeft(chosen.drills(), TrainingDays.spread(WeekSolver.DAYS));
+    for (int p = 0; p < chosen.pieces().size(); p++) {
+      spend(left, chosen.patterns()[p], chosen.pieces().get(p).seconds() + Session.BETWEEN_ITEMS);
+    }
+    List<Piece> pieces = new ArrayList<>(chosen.pieces());
+    List<Integer> order = new ArrayList<>();
+    for (int p = 0; p < pieces.size(); p++) {
+      order.add(p);
+    }
+    order.sort(
+        Comparator.comparingDouble((Integer p) -> -worth(pieces.get(p))).thenComparingInt(p -> p));
+    for (int p : order) {
+      Piece piece = pieces.get(p);
+      Exercise exercise = piece.item().exercise().orElseThrow();
+      Rungs.At at = Rungs.of(ladders.get(exercise.ladder()), number).orElseThrow();
+      PlanItem more = item(exercise, at.planned());
+      int extra = more.seconds() - piece.seconds();
+      int pattern = chosen.patterns()[p];
+      boolean fits = true;
+      for (int d = 0; d < WeekSolver.DAYS; d++) {
+        fits &= (pattern & 1 << d) == 0 || left[d] >= extra;
+      }
+      if (pattern != 0 && fits) {
+        spend(left, pattern, extra);
+        pieces.set(
+            p, new Piece(more, piece.service(), piece.mains(), piece.patterns(), piece.must()));
       }
     }
-    for (int kept = drills.size(); kept > 0; kept--) {
-      if (Session.length(drills.subList(0, kept)) <= wishes.minutesPerDay() * 60) {
-        return drills.subList(0, kept);
-      }
-    }
-    return List.of();
+    return new WeekFit.Chosen(pieces, chosen.patterns(), chosen.drills());
   }
 
-  /** Exact: every subset is tried; ties go to the shorter, then to the first. */
-  private List<PlanItem> best(List<PlanItem> all, List<PlanItem> drills) {
-    int limit = wishes.minutesPerDay() * 60;
-    List<PlanItem> best = List.of();
-    double bestValue = 0;
-    int bestLength = Integer.MAX_VALUE;
-    for (int mask = 1; mask < 1 << all.size(); mask++) {
-      if (Integer.bitCount(mask) > MOST_EXERCISES) {
-        continue;
+  private static void spend(int[] left, int pattern, int seconds) {
+    for (int d = 0; d < WeekSolver.DAYS; d++) {
+      if ((pattern & 1 << d) != 0) {
+        left[d] -= seconds;
       }
-      List<PlanItem> chosen = new ArrayList<>();
-      for (int i = 0; i < all.size(); i++) {
-        if ((mask & 1 << i) != 0) {
-          chosen.add(all.get(i));
+    }
+  }
+
+  private double worth(Piece piece) {
+    double sum = 0;
+    int n = 0;
+    for (double need : needs.values()) {
+      sum += need * piece.service()[n++];
+    }
+    return sum;
+  }
+
+  private List<Session> sessions(WeekFit.Chosen chosen, List<Integer> days) {
+    List<Session> sessions = new ArrayList<>();
+    for (int day : days) {
+      List<PlanItem> items = new ArrayList<>();
+      for (int p = 0; p < chosen.pieces().size(); p++) {
+        if ((chosen.patterns()[p] & 1 << day - 1) != 0) {
+          items.add(chosen.pieces().get(p).item());
         }
       }
-      double value = value(chosen);
-      chosen.addAll(drills);
-      int length = Session.length(chosen);
-      boolean better = value > bestValue + 1e-9;
-      boolean asGoodButShorter = Math.abs(value - bestValue) <= 1e-9 && length < bestLength;
-      if (length <= limit && (better || asGoodButShorter)) {
-        best = chosen;
-        bestValue = value;
-        bestLength = length;
+      items.sort(Comparator.comparingInt(Planner::order));
+      chosen
+          .drills()
+          .forEach(
+              (drill, pattern) -> {
+                if ((pattern & 1 << day - 1) != 0) {
+                  items.add(drill);
+                }
+              });
+      if (!items.isEmpty()) {
+        sessions.add(new Session(day, List.copyOf(items)));
       }
     }
-    return best.stream().sorted(Comparator.comparingInt(Planner::order)).toList();
+    return sessions;
   }
 
-  private double value(List<PlanItem> items) {
-    double value = 0;
-    for (var need : needs.entrySet()) {
-      List<Double> services =
-          items.stream()
-              .map(i -> i.exercise().orElseThrow().service(need.getKey()))
-              .sorted(Comparator.reverseOrder())
-              .toList();
-      double share = 1;
-      for (double service : services) {
-        value += need.getValue() * service * share;
-        share *= SECOND_ON_A_LIMIT;
+  private static int hardOn(WeekFit.Chosen chosen, int day) {
+    int hard = 0;
+    for (int p = 0; p < chosen.pieces().size(); p++) {
+      if ((chosen.patterns()[p] & 1 << day - 1) != 0) {
+        hard |= chosen.pieces().get(p).mains();
       }
     }
-    return value;
+    return hard;
   }
 
-  /** Place of an item in a session: loosen, switch on, combine, groove; then up its ladder. */
+  /**
+   * Place of an item in a session: loosen, switch on, combine, fast, groove; then up its ladder.
+   */
   static int order(PlanItem item) {
     return item.exercise()
         .map(
@@ -253,15 +317,14 @@ public final class Planner {
         .orElse(1000);
   }
 
-  private PlanItem item(Exercise exercise, int week) {
-    Dose.Prescribed much = exercise.dose().in(week, wishes.weeks());
-    Optional<Leg> weaker = Needs.weakerSide(screen, handed);
+  private PlanItem item(Exercise exercise, Dose.Prescribed dose) {
     boolean extra =
         weaker.isPresent()
             && exercise.dose().perSide()
             && exercise.service(weaker.get() == Leg.TRAIL ? LimitKind.TRAIL_IR : LimitKind.LEAD_IR)
                 == 1;
-    Dose.Prescribed given = extra ? much.withExtraSet() : much;
+    Dose.Prescribed much = edits.doses().getOrDefault(exercise.id(), dose);
+    Dose.Prescribed given = extra && much.extraSets() == 0 ? much.withExtraSet() : much;
     String why =
         why(exercise) + (extra ? "; " + weaker.get().id() + " side first, with one extra set" : "");
     return new PlanItem(
@@ -285,64 +348,10 @@ public final class Planner {
                         + " ("
                         + Limit.of(n.getKey()).band(screen, handed).word()
                         + (exercise.service(n.getKey()) == 1 ? ")" : ", by half)")));
-    return "serves " + String.join(" and ", served);
-  }
-
-  /** One drill for each fault in work, the usual one first; a drill never serves two faults. */
-  private Map<PivotFault, Drill> drills() {
-    Map<PivotFault, Drill> chosen = new LinkedHashMap<>();
-    for (PivotFault fault : working) {
-      if (chosen.size() == MOST_DRILLS) {
-        break;
-      }
-      for (Drill drill : catalogue.drills()) {
-        if (!drill.faults().contains(fault) || chosen.containsValue(drill)) {
-          continue;
-        }
-        Optional<String> against = allowed.against(drill);
-        if (against.isEmpty()) {
-          chosen.put(fault, drill);
-          break;
-        }
-        leftOut.putIfAbsent(drill.id(), new LeftOut(drill.id(), against.get()));
-      }
+    String held = edits.pins().containsKey(exercise.id()) ? "held in by the trainer" : "";
+    if (served.isEmpty()) {
+      return held.isEmpty() ? "frees the front of the hip before the seat works" : held;
     }
-    return chosen;
-  }
-
-  private List<PlanItem> drillItems(Map<PivotFault, Drill> drills, int week) {
-    List<PlanItem> items = new ArrayList<>();
-    drills.forEach(
-        (fault, drill) -> {
-          Dose.Prescribed much = drill.dose().in(week, wishes.weeks());
-          items.add(
-              new PlanItem(
-                  drill.id(),
-                  Optional.empty(),
-                  drill.dose(),
-                  much,
-                  drill.dose().seconds(much),
-                  "the drill for " + fault.title().toLowerCase(Locale.ROOT)));
-        });
-    return items;
-  }
-
-  private void noteUnchosen(List<Exercise> candidates, Block.Week first) {
-    Set<String> chosen = new java.util.HashSet<>();
-    first.sessions().forEach(s -> s.items().forEach(i -> chosen.add(i.id())));
-    for (Exercise exercise : candidates) {
-      if (!chosen.contains(exercise.id())) {
-        int seconds = exercise.dose().seconds(exercise.dose().in(1, wishes.weeks()));
-        leftOut.putIfAbsent(
-            exercise.id(),
-            new LeftOut(
-                exercise.id(),
-                "no time left: "
-                    + seconds
-                    + " s would go past "
-                    + wishes.minutesPerDay()
-                    + " minutes, and the rest serves more"));
-      }
-    }
+    return "serves " + String.join(" and ", served) + (held.isEmpty() ? "" : "; " + held);
   }
 }

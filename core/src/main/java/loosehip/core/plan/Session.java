@@ -9,8 +9,11 @@ import java.util.List;
  * @param items what to do, in order
  */
 public record Session(int day, List<PlanItem> items) {
-  private static final int SET_UP = 30;
-  private static final int BETWEEN_ITEMS = 20;
+  /** Seconds to set up, once. */
+  static final int SET_UP = 30;
+
+  /** Seconds between two items. */
+  static final int BETWEEN_ITEMS = 20;
 
   /** Whole length in seconds: 30 to set up, 20 between items. */
   public int seconds() {

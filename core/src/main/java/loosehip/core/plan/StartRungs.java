@@ -27,7 +27,9 @@ final class StartRungs {
       case "glute-wake" -> tallOnBothSides(screen) ? 2 : 1;
       case "glute" -> byBand(bothSides(screen, ScreenTest.BRIDGE_HOLD), 1, 2, 3);
       case "side-hip" -> byBand(bothSides(screen, ScreenTest.SIDE_HIP_HOLD), 1, 2, 3);
-      case "trunk" -> byBand(bothSides(screen, ScreenTest.TRUNK_TURN), 1, 2, 2);
+      case "hip-turn-loaded" -> floor(screen);
+      case "front" -> byBand(band(screen, ScreenTest.FRONT_HOLD), 1, 2, 2);
+      case "trunk" -> byBand(bothSides(screen, ScreenTest.TRUNK_TURN), 1, 2, 3);
       default -> 1;
     };
   }

@@ -1,7 +1,9 @@
 package loosehip.core.plan;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
+import loosehip.core.pivot.Downswing;
 
 /**
  * What the golfer can give to the work.
@@ -11,9 +13,17 @@ import java.util.Set;
  * @param weeks 4 to 8
  * @param start first day of the block
  * @param tools what is at hand
+ * @param blackout days on which nothing can be done
+ * @param downswing the way to start down that is worked towards; empty for none in particular
  */
 public record Wishes(
-    int minutesPerDay, int daysPerWeek, int weeks, LocalDate start, Set<Tool> tools) {
+    int minutesPerDay,
+    int daysPerWeek,
+    int weeks,
+    LocalDate start,
+    Set<Tool> tools,
+    Set<LocalDate> blackout,
+    Optional<Downswing> downswing) {
   /** Weeks of a block when nobody says otherwise. */
   public static final int USUAL_WEEKS = 6;
 
@@ -31,6 +41,12 @@ public record Wishes(
       throw new IllegalArgumentException("A block lasts 4 to 8 weeks: " + weeks);
     }
     tools = Set.copyOf(tools);
+    blackout = Set.copyOf(blackout);
+  }
+
+  /** Wishes without a blacked-out day. */
+  public Wishes(int minutesPerDay, int daysPerWeek, int weeks, LocalDate start, Set<Tool> tools) {
+    this(minutesPerDay, daysPerWeek, weeks, start, tools, Set.of(), Optional.empty());
   }
 
   /** The date of the retest, at the end of the block. */
@@ -41,5 +57,10 @@ public record Wishes(
   /** The half-way check for tilt and hinge, after three weeks. */
   public LocalDate halfWay() {
     return start.plusWeeks(3);
+  }
+
+  /** The same from another first day. */
+  public Wishes from(LocalDate first) {
+    return new Wishes(minutesPerDay, daysPerWeek, weeks, first, tools, blackout, downswing);
   }
 }

@@ -130,11 +130,38 @@ class BridgeTest {
 
   @Test
   void everyCoefficientHasAShippedValueInsideItsBounds() {
-    for (Coefficient c : Coefficient.values()) {
+    assertThat(ModelFigure.all()).hasSize(Coefficient.values().length + 4 * 10);
+    for (ModelFigure c : ModelFigure.all()) {
       assertThat(c.shipped()).as(c.id()).isBetween(c.low(), c.high());
-      assertThat(Coefficient.parse(c.id())).contains(c);
+      assertThat(ModelFigure.parse(c.id())).contains(c);
+      assertThat(Coefficients.SHIPPED.value(c)).as(c.id()).isEqualTo(c.shipped());
       assertThat(c.source()).isNotBlank();
     }
+  }
+
+  @Test
+  void aSchoolsOwnFigureMovesItsBudgetAlone() {
+    ModelFigure low = ModelFigure.parse("rotation-first.pelvis-low").orElseThrow();
+    ModelFigure open = ModelFigure.parse("rotation-first.open").orElseThrow();
+    Coefficients own = new Coefficients(java.util.Map.of(low, 30.0, open, 35.0));
+    assertThat(own.demands(School.ROTATION_FIRST).pelvisLow()).isEqualTo(30);
+    assertThat(own.demands(School.ROTATION_FIRST).pelvisHigh()).isEqualTo(50);
+    assertThat(own.demands(School.FREE_TURN)).isEqualTo(School.FREE_TURN.shipped());
+    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(low, 60.0)))
+        .hasMessage("Rotation first: the least pelvis turn would be above the most.");
+    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(Coefficient.GAIN_SLOW, 7.0)))
+        .hasMessageContaining("between the slow and the fast");
+  }
+
+  @Test
+  void aPracticesOwnGainMovesTheBridge() {
+    Coefficients own =
+        new Coefficients(java.util.Map.of(Coefficient.GAIN, 10.0, Coefficient.BRIDGE_STEP, 10.0));
+    Bridge bridge =
+        Bridge.of(TODAY, changed(15, 20, 0, LeadRelease.HELD), Bridge.Gained.NOTHING, own);
+    assertThat(bridge.parts()).hasSize(2);
+    assertThat(bridge.parts().get(0).gain()).isEqualTo(10);
+    assertThat(bridge.parts().get(0).weeks()).isEqualTo(6);
   }
 
   @Test

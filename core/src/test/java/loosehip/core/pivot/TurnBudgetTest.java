@@ -237,7 +237,7 @@ class TurnBudgetTest {
     for (School school : School.values()) {
       for (Setup setup : List.of(A_SETUP, B_SETUP, C_SETUP)) {
         SetupSearch.Found found = SetupSearch.search(school, B, Handed.RIGHT, setup);
-        if (setup.straightening() <= school.straighteningLimit()) {
+        if (setup.straightening() <= school.shipped().straightening()) {
           assertThat(found.best().score()).isLessThanOrEqualTo(found.today().score());
         }
         assertThat(found.alternatives())
@@ -269,7 +269,7 @@ class TurnBudgetTest {
         for (double straight : new double[] {0, 5, 10, 15, 20, today.straightening()}) {
           for (LeadRelease release : LeadRelease.values()) {
             boolean allowed =
-                straight <= school.straighteningLimit()
+                straight <= school.shipped().straightening()
                     && (school.releases().contains(release) || release == today.release());
             for (int bits = 0; allowed && bits < 4; bits++) {
               boolean unpinch = (bits & 1) == 1;

@@ -68,7 +68,7 @@ class WorkingRangeTest {
     "30, ENOUGH, 30 to spare, almost surely enough",
   })
   void marginsInBandsAndWords(double degrees, Band band, String spoken, String chance) {
-    Margin margin = Margin.of(degrees, 38);
+    Margin margin = Margin.of(degrees, 38, 5);
     assertThat(margin.band()).isEqualTo(band);
     assertThat(margin.spoken()).isEqualTo(spoken);
     assertThat(margin.words()).isEqualTo(chance);
@@ -97,7 +97,7 @@ class WorkingRangeTest {
   @ParameterizedTest(name = "{0} with a {1}: {2}")
   @CsvSource({"FREE_TURN, DRIVER, 95", "FREE_TURN, IRON, 90", "ROTATION_FIRST, WEDGE, 75"})
   void shorterClubsAskForLessTurn(School school, Club club, double target) {
-    assertThat(school.shoulderTarget(club)).isEqualTo(target);
+    assertThat(school.shipped().shoulders(club)).isEqualTo(target);
     assertThat(School.parse(school.id())).contains(school);
     assertThat(Club.parse(club.id())).contains(club);
   }

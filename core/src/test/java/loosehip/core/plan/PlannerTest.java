@@ -198,7 +198,10 @@ class PlannerTest {
         """;
     Block block = plan(tight, Health.CLEAR, 20, 5, ALL);
     assertThat(block.items()).extracting(PlanItem::id).contains("side-lying-opener");
-    assertThat(block.items().get(0).why()).contains("trunk turn (short)");
+    assertThat(block.items())
+        .filteredOn(i -> i.id().equals("side-lying-opener"))
+        .singleElement()
+        .satisfies(i -> assertThat(i.why()).contains("trunk turn (short)"));
   }
 
   @Test
@@ -248,6 +251,7 @@ class PlannerTest {
         assertThat(session.seconds()).isLessThanOrEqualTo(minutes * 60);
         assertThat(session.items().stream().filter(i -> !i.drill()).count()).isLessThanOrEqualTo(7);
         assertThat(session.items().stream().map(Planner::order).toList()).isSorted();
+        assertThat(session.items()).extracting(PlanItem::id).doesNotHaveDuplicates();
         for (PlanItem item : session.items()) {
           item.exercise()
               .ifPresent(

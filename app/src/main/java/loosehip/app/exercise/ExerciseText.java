@@ -1,4 +1,4 @@
-package loosehip.app.plan;
+package loosehip.app.exercise;
 
 import java.util.List;
 

@@ -1,9 +1,11 @@
-package loosehip.app.plan;
+package loosehip.app.exercise;
 
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import loosehip.core.shipped.ShippedText;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /** The words of all exercises and drills. */
@@ -11,7 +13,17 @@ import org.springframework.stereotype.Component;
 public class ExerciseTexts {
   private final Map<String, ExerciseText> byId = new HashMap<>();
 
-  ExerciseTexts() {
+  private final Optional<ExerciseShelf> shelf;
+
+  /** The shipped words alone. */
+  public ExerciseTexts() {
+    this(Optional.empty());
+  }
+
+  /** The shipped words and those of the practices' own exercises. */
+  @Autowired
+  ExerciseTexts(Optional<ExerciseShelf> shelf) {
+    this.shelf = shelf;
     ShippedText.rows(ExerciseTexts.class, "texts.txt").forEach(c -> byId.put(c[0], text(c)));
   }
 
@@ -35,16 +47,23 @@ public class ExerciseTexts {
     return Character.toUpperCase(words.charAt(0)) + words.substring(1) + end;
   }
 
+  /** The words of an exercise or drill, or empty when nothing is written about it. */
+  public Optional<ExerciseText> find(String id) {
+    return Optional.ofNullable(byId.get(id)).or(() -> shelf.flatMap(s -> s.text(id)));
+  }
+
   /**
    * The words of an exercise or drill.
    *
    * @throws IllegalArgumentException when nothing is written about it
    */
   public ExerciseText of(String id) {
-    ExerciseText text = byId.get(id);
-    if (text == null) {
-      throw new IllegalArgumentException("Nothing is written about " + id);
-    }
-    return text;
+    return find(id)
+        .orElseThrow(() -> new IllegalArgumentException("Nothing is written about " + id));
+  }
+
+  /** The photo of a practice's own exercise, as a data address; empty without one. */
+  public Optional<String> photo(String id) {
+    return shelf.filter(s -> id.startsWith(OwnExercise.PREFIX)).flatMap(s -> s.photo(id));
   }
 }

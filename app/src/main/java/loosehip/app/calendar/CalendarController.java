@@ -1,0 +1,108 @@
+package loosehip.app.calendar;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.plan.Plans;
+import loosehip.app.signin.SignedIn;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Answers with the golfer's plan as a calendar file. */
+@Controller
+class CalendarController {
+  private static final LocalTime USUAL = LocalTime.of(18, 0);
+
+  private final Benches benches;
+  private final Plans plans;
+  private final ExerciseTexts texts;
+  private final Clock clock;
+
+  CalendarController(Benches benches, Plans plans, ExerciseTexts texts, Clock clock) {
+    this.benches = benches;
+    this.plans = plans;
+    this.texts = texts;
+    this.clock = clock;
+  }
+
+  @GetMapping("/golfers/{id}/plan.ics")
+  ResponseEntity<byte[]> calendar(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String at,
+      @AuthenticationPrincipal SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    Optional<Plans.Plan> plan = plans.of(bench).filter(p -> !p.unsafe() && !p.block().empty());
+    if (plan.isEmpty()) {
+      return ResponseEntity.status(302)
+          .header(HttpHeaders.LOCATION, "/golfers/" + id + "/plan")
+          .build();
+    }
+    String text =
+        new CalendarFile(
+                id,
+                plan.get().kept().map(k -> k.number()).orElse(0),
+                ZoneId.systemDefault(),
+                clock.instant())
+            .write(
+                sessions(plan.get()),
+                gone(bench, plan.get()),
+                time(at),
+                plan.get().block().halfWay(),
+                plan.get().block().retest());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_TYPE, "text/calendar; charset=utf-8")
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("routine.ics").build().toString())
+        .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static LocalTime time(String at) {
+    try {
+      return at.isBlank() ? USUAL : LocalTime.parse(at);
+    } catch (DateTimeParseException unreadable) {
+      return USUAL;
+    }
+  }
+
+  private List<CalendarFile.Entry> sessions(Plans.Plan plan) {
+    return plan.block().weeks().stream()
+        .flatMap(
+            w ->
+                w.sessions().stream()
+                    .map(
+                        s ->
+                            new CalendarFile.Entry(
+                                day(plan, w.number(), s.day()),
+                                s.seconds(),
+                                s.items().stream().map(i -> texts.of(i.id()).name()).toList())))
+        .toList();
+  }
+
+  private static LocalDate day(Plans.Plan plan, int week, int day) {
+    return plan.start().plusWeeks(week - 1L).plusDays(day - 1L);
+  }
+
+  /** Days of earlier versions that have no session any more. */
+  private List<LocalDate> gone(Bench bench, Plans.Plan now) {
+    TreeSet<LocalDate> days = new TreeSet<>();
+    plans.earlier(bench).forEach(p -> sessions(p).forEach(e -> days.add(e.on())));
+    sessions(now).forEach(e -> days.remove(e.on()));
+    return List.copyOf(days);
+  }
+}

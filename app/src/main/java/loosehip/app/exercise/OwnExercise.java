@@ -1,0 +1,39 @@
+package loosehip.app.exercise;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.link.LimitKind;
+import loosehip.core.plan.Dose;
+import loosehip.core.plan.Exercise;
+import loosehip.core.plan.Tool;
+import loosehip.core.safety.Caution;
+
+/**
+ * An exercise of a practice's own, with the fields of the shipped ones.
+ *
+ * @param id as the practice names it: small letters, digits, hyphens
+ * @param text how it is told
+ * @param kind what sort of work it is
+ * @param serves limits it serves fully, at least one
+ * @param also limits it serves by half
+ * @param dose how much
+ * @param tools what must be at hand
+ * @param cautions what blocks it
+ * @param above the own exercise it is a harder rung of; empty when it begins a ladder
+ */
+public record OwnExercise(
+    String id,
+    ExerciseText text,
+    Exercise.Kind kind,
+    List<LimitKind> serves,
+    List<LimitKind> also,
+    Dose dose,
+    String doseText,
+    Set<Tool> tools,
+    Set<Caution> cautions,
+    Optional<String> above) {
+
+  /** What every own exercise's id begins with, in plans. */
+  public static final String PREFIX = "own-";
+}

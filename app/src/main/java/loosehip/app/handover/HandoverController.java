@@ -1,0 +1,63 @@
+package loosehip.app.handover;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.paper.Pdf;
+import loosehip.app.signin.SignedIn;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The handover as a page to print and as PDF. */
+@Controller
+class HandoverController {
+  private final Benches benches;
+  private final Handovers handovers;
+  private final Pdf pdf;
+  private final Clock clock;
+
+  HandoverController(Benches benches, Handovers handovers, Pdf pdf, Clock clock) {
+    this.benches = benches;
+    this.handovers = handovers;
+    this.pdf = pdf;
+    this.clock = clock;
+  }
+
+  @GetMapping("/golfers/{id}/handover")
+  String handover(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Optional<Handover> handover = of(id, user);
+    if (handover.isEmpty()) {
+      return "redirect:/golfers/" + id + "/links";
+    }
+    model.addAttribute("h", handover.get());
+    model.addAttribute("golferId", id);
+    return "handover/handover";
+  }
+
+  @GetMapping("/golfers/{id}/handover.pdf")
+  ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    return of(id, user)
+        .map(h -> pdf.answer("handover/pdf", Map.of("h", h), "handover.pdf"))
+        .orElseGet(
+            () ->
+                ResponseEntity.status(302)
+                    .header(HttpHeaders.LOCATION, "/golfers/" + id + "/links")
+                    .build());
+  }
+
+  /** Nothing is handed over while a warning sign is open. */
+  private Optional<Handover> of(String id, SignedIn user) {
+    Bench bench = benches.open(user.account(), id);
+    return bench.golfer().health().refer() || !bench.consented()
+        ? Optional.empty()
+        : Optional.of(handovers.of(bench, user.account(), LocalDate.now(clock)));
+  }
+}

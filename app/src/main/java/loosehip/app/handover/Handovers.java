@@ -1,0 +1,147 @@
+package loosehip.app.handover;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
+import loosehip.app.plan.PlanPages;
+import loosehip.app.plan.Plans;
+import loosehip.app.store.Account;
+import loosehip.core.casefile.Assessment;
+import loosehip.core.link.Cause;
+import loosehip.core.link.CauseChance;
+import loosehip.core.link.Limit;
+import loosehip.core.link.LimitKind;
+import loosehip.core.link.Link;
+import loosehip.core.link.Triage;
+import loosehip.core.measure.Band;
+import loosehip.core.pivot.Margin;
+import loosehip.core.plan.Block;
+import loosehip.core.safety.NotedCaution;
+import org.springframework.stereotype.Component;
+
+/** Writes the handover from the golfer in hand. Cautions are told as movements to leave alone. */
+@Component
+class Handovers {
+  private static final double LIKELY = 0.5;
+
+  private final PlanPages plans;
+  private final Plans given;
+
+  Handovers(PlanPages plans, Plans given) {
+    this.given = given;
+    this.plans = plans;
+  }
+
+  Handover of(Bench bench, Account account, LocalDate today) {
+    return new Handover(
+        bench.file().name(),
+        account.practiceName(),
+        account.shownName(),
+        Dates.day(today),
+        bench.golfer().school().title() + ", " + bench.golfer().school().idea(),
+        body(bench, Band.ENOUGH),
+        cannot(bench),
+        seen(bench),
+        plans.setupToday(bench),
+        ask(bench),
+        leave(bench),
+        mind(bench),
+        Assessment.DECISION_AID);
+  }
+
+  private static List<String> cannot(Bench bench) {
+    List<String> lines = new ArrayList<>(body(bench, Band.SHORT));
+    body(bench, Band.CLOSE).stream().map(l -> l + " (close)").forEach(lines::add);
+    return lines;
+  }
+
+  /** Margins first, then the limits measured in this band. */
+  private static List<String> body(Bench bench, Band band) {
+    List<String> lines = new ArrayList<>();
+    bench
+        .assessment()
+        .budget()
+        .ifPresent(
+            b -> {
+              margin(lines, "turn going back", b.backMargin(), band);
+              margin(lines, "turn coming through", b.impactMargin(), band);
+            });
+    for (LimitKind kind : LimitKind.values()) {
+      Limit limit = Limit.of(kind);
+      if (limit.band(bench.golfer().screen(), bench.golfer().handed()) == band) {
+        lines.add(limit.title());
+      }
+    }
+    return lines;
+  }
+
+  private static void margin(List<String> lines, String what, Optional<Margin> margin, Band band) {
+    margin.filter(m -> m.band() == band).ifPresent(m -> lines.add(upper(what) + ": " + m.spoken()));
+  }
+
+  private static List<String> seen(Bench bench) {
+    return bench.assessment().links().stream()
+        .map(l -> l.fault().title() + ", " + l.level().word() + ": " + l.triage().words())
+        .toList();
+  }
+
+  /** What set-up or habit drives may be worked on in lessons at once. */
+  private static List<String> ask(Bench bench) {
+    List<String> lines = new ArrayList<>();
+    for (Link link : bench.assessment().links()) {
+      Triage.Kind kind = link.triage().kind();
+      if (kind == Triage.Kind.SETUP_FIRST) {
+        lines.add(link.fault().title() + ": change the set-up first, then look again");
+      } else if (kind == Triage.Kind.HABIT) {
+        lines.add(link.fault().title() + ": the body allows it; a habit to be relearnt");
+      }
+    }
+    return lines;
+  }
+
+  private List<String> leave(Bench bench) {
+    List<String> lines = new ArrayList<>();
+    String until =
+        given.of(bench).map(Plans.Plan::block).map(Block::retest).map(Dates::day).orElse("");
+    for (Link link : bench.assessment().links()) {
+      if (link.triage().kind() == Triage.Kind.BODY_FIRST || link.triage().bodyToo()) {
+        lines.add(
+            link.fault().title()
+                + ": do not force it. The body first: "
+                + limits(link)
+                + (until.isEmpty() ? "; then measure again" : "; measured again on " + until));
+      } else if (link.triage().kind() == Triage.Kind.NOT_SETTLED) {
+        lines.add(link.fault().title() + ": not settled yet; leave it until more is measured");
+      }
+    }
+    return lines;
+  }
+
+  private static String limits(Link link) {
+    return link.causes().stream()
+        .filter(c -> c.chance() >= LIKELY && c.cause() instanceof Cause.Body)
+        .map(CauseChance::cause)
+        .map(c -> c.title().toLowerCase(Locale.ROOT))
+        .reduce((a, b) -> a + "; " + b)
+        .orElse("the body");
+  }
+
+  private static List<String> mind(Bench bench) {
+    return bench.golfer().health().cautions().stream()
+        .filter(c -> !c.cleared())
+        .map(c -> upper(c.caution().consequence() + side(bench, c)))
+        .toList();
+  }
+
+  private static String side(Bench bench, NotedCaution caution) {
+    return caution.side().map(s -> " (" + bench.spoken(s) + ")").orElse("");
+  }
+
+  private static String upper(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+}

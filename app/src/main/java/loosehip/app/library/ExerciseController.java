@@ -1,0 +1,295 @@
+package loosehip.app.library;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import loosehip.app.exercise.ExerciseShelf;
+import loosehip.app.exercise.ExerciseText;
+import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.exercise.OwnExercise;
+import loosehip.app.exercise.OwnExerciseReader;
+import loosehip.app.exercise.Photo;
+import loosehip.app.figure.Drawing;
+import loosehip.app.figure.Figures;
+import loosehip.app.frame.Frames;
+import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Account;
+import loosehip.app.store.OwnExercises;
+import loosehip.core.link.LimitKind;
+import loosehip.core.link.PivotFault;
+import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.Dose;
+import loosehip.core.plan.Drill;
+import loosehip.core.plan.Exercise;
+import loosehip.core.plan.Tool;
+import loosehip.core.safety.Caution;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The exercises and drills: shipped ones to look up, the practice's own to add and carry over. */
+@Controller
+@RequestMapping("/library/exercises")
+class ExerciseController {
+  private final Frames frames;
+  private final ExerciseShelf shelf;
+  private final StandardsShelf standards;
+  private final OwnExercises store;
+  private final ExerciseTexts texts;
+  private final Figures figures;
+
+  ExerciseController(
+      Frames frames,
+      ExerciseShelf shelf,
+      StandardsShelf standards,
+      OwnExercises store,
+      ExerciseTexts texts,
+      Figures figures) {
+    this.frames = frames;
+    this.shelf = shelf;
+    this.standards = standards;
+    this.store = store;
+    this.texts = texts;
+    this.figures = figures;
+  }
+
+  /** An entry to look up. */
+  public record Entry(
+      ExerciseText text,
+      String sort,
+      String serves,
+      String dose,
+      String tools,
+      String cautions,
+      Optional<Drawing> start,
+      Optional<Drawing> end,
+      Optional<String> photo,
+      Optional<String> own,
+      String words) {}
+
+  @GetMapping
+  String exercises(@AuthenticationPrincipal SignedIn user, Model model) {
+    String practice = user.account().practiceId();
+    Catalogue catalogue = shelf.of(practice);
+    model.addAttribute("frame", frames.of(user.account()));
+    model.addAttribute(
+        "entries",
+        Stream.concat(
+                catalogue.exercises().stream().map(e -> entry(user.account(), e)),
+                catalogue.drills().stream().map(this::entry))
+            .toList());
+    model.addAttribute("owns", shelf.own(practice));
+    model.addAttribute("kinds", Exercise.Kind.values());
+    model.addAttribute("limits", LimitKind.values());
+    model.addAttribute("tools", Tool.values());
+    model.addAttribute("cautions", Caution.values());
+    return "library/exercises";
+  }
+
+  private Entry entry(Account account, Exercise e) {
+    Optional<OwnExercise> own =
+        shelf.own(account.practiceId()).stream()
+            .filter(o -> ExerciseShelf.planId(account.practiceId(), o.id()).equals(e.id()))
+            .findFirst();
+    boolean photo =
+        own.flatMap(
+                o ->
+                    store.of(account.practiceId()).stream()
+                        .filter(k -> k.exerciseId().equals(o.id()) && k.photo())
+                        .findFirst())
+            .isPresent();
+    String also = titles(e.also());
+    return entry(
+        texts.of(e.id()),
+        e.kind().word()
+            + (own.isPresent() ? ", your own" : ", " + e.ladder().replace('-', ' '))
+            + ", rung "
+            + e.rung(),
+        titles(e.serves()) + (also.isEmpty() ? "" : "; half: " + also),
+        e.dose(),
+        e.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
+        e.cautions().stream().map(Caution::asked).collect(Collectors.joining("; ")),
+        photo ? own.map(OwnExercise::id) : Optional.empty(),
+        own.map(OwnExercise::id));
+  }
+
+  private Entry entry(Drill d) {
+    return entry(
+        texts.of(d.id()),
+        "groove, drill",
+        d.faults().stream().map(PivotFault::title).collect(Collectors.joining(", ")),
+        d.dose(),
+        d.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
+        d.cautions().stream().map(Caution::asked).collect(Collectors.joining("; ")),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private Entry entry(
+      ExerciseText text,
+      String sort,
+      String serves,
+      Dose dose,
+      String tools,
+      String cautions,
+      Optional<String> photo,
+      Optional<String> own) {
+    return new Entry(
+        text,
+        sort,
+        serves,
+        dose.told(),
+        tools,
+        cautions,
+        figures.find(text.id() + ".start"),
+        figures.find(text.id() + ".end"),
+        photo,
+        own,
+        (text.name() + " " + text.id() + " " + serves + " " + sort + " " + tools)
+            .toLowerCase(Locale.ROOT));
+  }
+
+  private static String titles(List<LimitKind> kinds) {
+    return kinds.stream().map(LimitKind::title).collect(Collectors.joining(", "));
+  }
+
+  /** Adds or changes an own exercise; what is wrong is said and what was typed stays. */
+  @PostMapping("/own")
+  String keep(
+      @RequestParam Map<String, String> typed,
+      @RequestParam(required = false) List<String> serves,
+      @RequestParam(required = false) List<String> also,
+      @RequestParam(required = false) List<String> tools,
+      @RequestParam(required = false) List<String> cautions,
+      @RequestParam(required = false) MultipartFile photo,
+      @AuthenticationPrincipal SignedIn user,
+      RedirectAttributes flash)
+      throws IOException {
+    Map<String, String> all = new java.util.HashMap<>(typed);
+    all.put("serves", joined(serves));
+    all.put("also", joined(also));
+    all.put("tools", joined(tools));
+    all.put("cautions", joined(cautions));
+    OwnExerciseReader.Read read = OwnExerciseReader.form(all);
+    List<String> problems = new java.util.ArrayList<>(read.problems());
+    Optional<byte[]> picture = Optional.empty();
+    if (photo != null && !photo.isEmpty()) {
+      picture = Photo.anew(photo.getBytes());
+      if (picture.isEmpty()) {
+        problems.add("/photo is no JPEG or PNG of at most 15 MB");
+      }
+    }
+    problems.addAll(against(user, read.exercises()));
+    if (problems.isEmpty()) {
+      OwnExercise own = read.exercises().get(0);
+      store.keep(user.account(), own.id(), Optional.of(OwnExerciseReader.write(own)), picture);
+      standards.anew(user.account().practiceId());
+      flash.addFlashAttribute("done", own.text().name() + " is in your catalogue.");
+    } else {
+      flash.addFlashAttribute(
+          "problems", problems.stream().map(ExerciseController::plain).toList());
+      flash.addFlashAttribute("typed", all);
+    }
+    return "redirect:/library/exercises#own";
+  }
+
+  private static String joined(List<String> words) {
+    return words == null ? "" : String.join(" ", words);
+  }
+
+  private static String plain(String problem) {
+    return problem.replaceFirst("^/", "");
+  }
+
+  /** What would go wrong with ladders once these stand among the practice's own. */
+  private List<String> against(SignedIn user, List<OwnExercise> more) {
+    Map<String, OwnExercise> all = new java.util.LinkedHashMap<>();
+    shelf.own(user.account().practiceId()).forEach(e -> all.put(e.id(), e));
+    more.forEach(e -> all.put(e.id(), e));
+    return OwnExerciseReader.ladders(List.copyOf(all.values()));
+  }
+
+  /** Takes an own exercise out of use; plans that have it keep their text but not the exercise. */
+  @PostMapping("/own/{id}/drop")
+  String drop(
+      @PathVariable String id, @AuthenticationPrincipal SignedIn user, RedirectAttributes flash) {
+    boolean stoodOn =
+        shelf.own(user.account().practiceId()).stream()
+            .anyMatch(e -> e.above().filter(id::equals).isPresent());
+    if (stoodOn) {
+      flash.addFlashAttribute("problems", List.of("Another of your exercises stands above it."));
+    } else {
+      store.keep(user.account(), id, Optional.empty(), Optional.empty());
+      standards.anew(user.account().practiceId());
+    }
+    return "redirect:/library/exercises#own";
+  }
+
+  @GetMapping("/own/{id}/photo")
+  ResponseEntity<byte[]> photo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    return store
+        .photo(user.account().practiceId(), id)
+        .map(b -> ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).body(b))
+        .orElseGet(() -> ResponseEntity.notFound().build());
+  }
+
+  @GetMapping("/own.json")
+  ResponseEntity<byte[]> out(@AuthenticationPrincipal SignedIn user) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("exercises.json").build().toString())
+        .body(
+            OwnExerciseReader.write(shelf.own(user.account().practiceId()))
+                .getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Takes a file of exercises; with anything wrong, nothing of it is taken. */
+  @PostMapping("/own/file")
+  String file(
+      @RequestParam MultipartFile file,
+      @AuthenticationPrincipal SignedIn user,
+      RedirectAttributes flash)
+      throws IOException {
+    OwnExerciseReader.Read read =
+        OwnExerciseReader.file(new String(file.getBytes(), StandardCharsets.UTF_8));
+    List<String> problems = new java.util.ArrayList<>(read.problems());
+    if (problems.isEmpty()) {
+      problems.addAll(against(user, read.exercises()));
+    }
+    if (problems.isEmpty()) {
+      read.exercises()
+          .forEach(
+              e ->
+                  store.keep(
+                      user.account(),
+                      e.id(),
+                      Optional.of(OwnExerciseReader.write(e)),
+                      Optional.empty()));
+      standards.anew(user.account().practiceId());
+      flash.addFlashAttribute("done", read.exercises().size() + " exercises taken.");
+    } else {
+      problems.add(0, "Nothing of the file was taken:");
+      flash.addFlashAttribute("problems", problems);
+    }
+    return "redirect:/library/exercises#own";
+  }
+}

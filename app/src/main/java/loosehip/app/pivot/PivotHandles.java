@@ -1,0 +1,110 @@
+package loosehip.app.pivot;
+
+import java.util.ArrayList;
+import java.util.List;
+import loosehip.app.figure.Figures;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Typed;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
+import loosehip.core.pivot.Setup;
+
+/** Where the bench can be taken hold of. */
+final class PivotHandles {
+  private static final double MIDDLE = 280;
+  private static final double FOOT = 352;
+  private static final double HEEL = 30;
+  private static final double KNEE = 348;
+  private static final double STANCE = 60;
+  private static final double BELT = 34;
+
+  private PivotHandles() {}
+
+  /** The feet and knees on the hips from above. */
+  static List<PivotPage.Handle> above(Bench bench, Setup setup) {
+    int side = bench.golfer().handed() == Handed.RIGHT ? 1 : -1;
+    List<PivotPage.Handle> handles = new ArrayList<>();
+    for (Leg leg : Leg.values()) {
+      int out = (leg == Leg.TRAIL ? 1 : -1) * side;
+      double flare = leg == Leg.TRAIL ? setup.trailFlare() : setup.leadFlare();
+      double pinch = leg == Leg.TRAIL ? setup.trailPinch() : setup.leadPinch();
+      double x = MIDDLE + out * STANCE;
+      handles.add(
+          handle(
+              leg.id() + "Flare",
+              bench.spoken(leg) + " foot flare",
+              flare,
+              leg.id(),
+              "foot",
+              x,
+              FOOT,
+              out * flare,
+              PivotPage.Grip.turn(x, FOOT + HEEL, out)));
+      handles.add(
+          handle(
+              leg.id() + "Pinch",
+              bench.spoken(leg) + " knee pinch",
+              pinch,
+              leg.id(),
+              "knee",
+              x - out * pinch,
+              KNEE,
+              0,
+              PivotPage.Grip.push(-out, 0)));
+    }
+    return handles;
+  }
+
+  /** Trunk, belt and back on the body from the side. */
+  static List<PivotPage.Handle> side(Bench bench, Setup setup) {
+    Figures.PostureMarks marks =
+        Figures.postureMarks(setup.hipFlexion(), setup.pelvicTilt(), setup.rounding());
+    double tilt = Math.toRadians(setup.pelvicTilt());
+    return List.of(
+        handle(
+            "hipFlexion",
+            "Hip bend",
+            setup.hipFlexion(),
+            "",
+            "bend",
+            marks.neckX(),
+            marks.neckY(),
+            0,
+            PivotPage.Grip.turn(marks.hipX(), marks.hipY(), 1)),
+        handle(
+            "pelvicTilt",
+            "Pelvic tilt, arched is more",
+            setup.pelvicTilt(),
+            "",
+            "belt",
+            marks.hipX() - BELT * Math.cos(tilt),
+            marks.hipY() - BELT * Math.sin(tilt),
+            setup.pelvicTilt(),
+            PivotPage.Grip.push(0, -1)),
+        handle(
+            "rounding",
+            "Back rounding",
+            setup.rounding(),
+            "",
+            "back",
+            marks.backX(),
+            marks.backY(),
+            0,
+            PivotPage.Grip.push(marks.roundingX(), marks.roundingY())));
+  }
+
+  private static PivotPage.Handle handle(
+      String name,
+      String title,
+      double value,
+      String leg,
+      String kind,
+      double x,
+      double y,
+      double rotation,
+      PivotPage.Grip grip) {
+    double[] bounds = Setup.BOUNDS.get(name);
+    return new PivotPage.Handle(
+        name, title, Typed.plain(value), bounds[0], bounds[1], leg, kind, x, y, rotation, grip);
+  }
+}

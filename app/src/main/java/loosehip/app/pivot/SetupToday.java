@@ -1,0 +1,133 @@
+package loosehip.app.pivot;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Typed;
+import loosehip.core.pivot.Bridge;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupOption;
+import loosehip.core.pivot.SetupSearch;
+
+/** What to do with the set-up today, in words, and how an accepted change goes again. */
+public final class SetupToday {
+  private SetupToday() {}
+
+  /** What to do with the set-up today, and the bridge of what was accepted. */
+  static PivotPage.Today of(Bench bench) {
+    Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
+    Optional<String> words =
+        accepted.map(
+            a ->
+                String.join(
+                    "; ", SetupChanges.parts(bench.golfer().coefficients(), a.before(), a.then())));
+    List<PivotPage.BridgeLine> bridge = accepted.map(a -> lines(a.bridge(bench))).orElse(List.of());
+    Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
+    if (found.isEmpty()) {
+      return new PivotPage.Today(
+          "Not known yet: the turn budget misses a test.", List.of(), words, bridge);
+    }
+    if (found.get().nothingNeeded()) {
+      return new PivotPage.Today(
+          "Nothing to change: today's set-up pays for this pivot.", List.of(), words, bridge);
+    }
+    SetupOption best = found.get().best();
+    List<PivotPage.Way> ways = new ArrayList<>();
+    if (!SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), best.setup())
+        .isEmpty()) {
+      ways.add(way(bench, "Cheapest", best));
+    }
+    found.get().alternatives().forEach(o -> ways.add(way(bench, "Another way", o)));
+    String verdict =
+        best.reachesZero()
+            ? "A change of set-up pays for this pivot today."
+            : "No set-up pays for all of it: "
+                + shortBoth(best)
+                + " stays even with the best, and training has to pay the rest.";
+    return new PivotPage.Today(verdict, ways, words, bridge);
+  }
+
+  private static String shortBoth(SetupOption best) {
+    List<String> shortOf = new ArrayList<>();
+    if (best.backMargin() < 0) {
+      shortOf.add(PivotPages.spoken(PivotPages.signed(best.backMargin())) + " going back");
+    }
+    if (best.impactMargin() < 0) {
+      shortOf.add(PivotPages.spoken(PivotPages.signed(best.impactMargin())) + " coming through");
+    }
+    return String.join(" and ", shortOf);
+  }
+
+  private static PivotPage.Way way(Bench bench, String title, SetupOption option) {
+    Setup s = option.setup();
+    Map<String, String> query = new LinkedHashMap<>();
+    query.put("trailFlare", Typed.plain(s.trailFlare()));
+    query.put("leadFlare", Typed.plain(s.leadFlare()));
+    query.put("trailPinch", Typed.plain(s.trailPinch()));
+    query.put("leadPinch", Typed.plain(s.leadPinch()));
+    query.put("pelvicTilt", Typed.plain(s.pelvicTilt()));
+    query.put("trailKneeExtension", Typed.plain(s.straightening()));
+    query.put("leadRelease", s.release().id());
+    String tried =
+        query.entrySet().stream()
+            .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+            .collect(Collectors.joining("&"));
+    return new PivotPage.Way(
+        title,
+        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), s),
+        "leaves going back "
+            + PivotPages.signed(option.backMargin())
+            + ", coming through "
+            + PivotPages.signed(option.impactMargin()),
+        tried,
+        tried);
+  }
+
+  /** The bridge as lines. */
+  public static List<PivotPage.BridgeLine> lines(Bridge bridge) {
+    double longest = bridge.parts().stream().mapToDouble(Bridge.Part::weeksSlow).max().orElse(1);
+    return bridge.parts().stream()
+        .map(
+            p ->
+                new PivotPage.BridgeLine(
+                    part(p),
+                    p.reached()
+                        ? "reached: take it out"
+                        : String.format(
+                            Locale.ROOT,
+                            "when %s has gained %.0f°, about week %.0f (%.0f to %.0f)",
+                            p.range().words(),
+                            p.gain(),
+                            Math.ceil(p.weeks()),
+                            Math.ceil(p.weeksFast()),
+                            Math.ceil(p.weeksSlow())),
+                    100 * p.weeksFast() / longest,
+                    100 * p.weeks() / longest,
+                    100 * p.weeksSlow() / longest,
+                    p.reached()))
+        .toList();
+  }
+
+  private static String part(Bridge.Part part) {
+    return switch (part.lever()) {
+      case TRAIL_FLARE -> "trail flare " + degrees(part.from()) + " back to " + degrees(part.to());
+      case LEAD_FLARE -> "lead flare " + degrees(part.from()) + " back to " + degrees(part.to());
+      case STRAIGHTENING ->
+          "straightening " + degrees(part.from()) + " back to " + degrees(part.to());
+      case RELEASE -> LeadRelease.values()[(int) part.to()].word() + " again";
+      default -> part.lever().id();
+    };
+  }
+
+  private static String degrees(double number) {
+    return Typed.plain(number) + "°";
+  }
+}

@@ -1,0 +1,153 @@
+package loosehip.app.setup;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.app.figure.Drawing;
+import loosehip.app.figure.Figures;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Measured;
+import loosehip.core.body.Handed;
+import loosehip.core.link.Level;
+import loosehip.core.link.SetupFault;
+import loosehip.core.link.SetupFigure;
+import loosehip.core.link.SpineShape;
+import org.springframework.stereotype.Component;
+
+/** Lays out the figures of the stance with their windows, and the set-up faults in pairs. */
+@Component
+class StanceViews {
+  private static final List<SetupFault> FROM_THE_FRONT =
+      List.of(
+          SetupFault.PINCHED,
+          SetupFault.WIDE_STANCE,
+          SetupFault.NARROW_STANCE,
+          SetupFault.NO_SIDE_TILT);
+
+  private final Figures figures;
+
+  StanceViews(Figures figures) {
+    this.figures = figures;
+  }
+
+  /**
+   * A figure to type.
+   *
+   * @param usual what counts while it is empty; blank when nothing does
+   * @param from where its window begins on a bar of 100
+   * @param to where it ends
+   * @param at where the value lies; empty while none is typed
+   * @param window the window in words
+   * @param says what the value says, in words; empty when it says nothing
+   */
+  public record FigureView(
+      SetupFigure figure,
+      String topic,
+      String value,
+      String usual,
+      double from,
+      double to,
+      Optional<Double> at,
+      String window,
+      String says) {}
+
+  /**
+   * A set-up fault as a pair.
+   *
+   * @param right how it looks right
+   * @param wrong how it looks when clear
+   * @param level the level in force
+   * @param measured by which figure it was set; empty when by eye
+   * @param counts whether it counts in this shape
+   */
+  public record FaultView(
+      SetupFault fault,
+      Optional<Drawing> right,
+      Optional<Drawing> wrong,
+      List<Level> levels,
+      Level level,
+      String measured,
+      boolean counts) {}
+
+  /** The faults seen from one side. */
+  public record Group(String title, boolean mirrored, List<FaultView> faults) {}
+
+  List<FigureView> figures(Bench bench) {
+    Map<SetupFigure, Double> values = Measured.stance(bench.file());
+    SpineShape shape = Measured.shape(bench.file(), bench.golfer().school());
+    return Arrays.stream(SetupFigure.values())
+        .map(f -> figure(bench, f, Optional.ofNullable(values.get(f)), shape))
+        .toList();
+  }
+
+  private static FigureView figure(
+      Bench bench, SetupFigure figure, Optional<Double> value, SpineShape shape) {
+    SetupFigure.Window window = figure.window(shape);
+    double span = window.high() - window.low();
+    double low = window.low() - span;
+    String topic = Measured.topic(figure);
+    return new FigureView(
+        figure,
+        topic,
+        bench.file().value(topic).orElse(""),
+        figure.ofBudget() ? (figure == SetupFigure.HIP_BEND ? "40" : "0") : "",
+        100.0 / 3,
+        200.0 / 3,
+        value.map(v -> Math.max(1, Math.min(99, 100 * (v - low) / (3 * span)))),
+        "right from " + plain(window.low()) + " to " + plain(window.high()) + figure.unit(),
+        value.map(v -> says(figure, v, shape)).orElse(""));
+  }
+
+  private static String says(SetupFigure figure, double value, SpineShape shape) {
+    return figure.says(value, shape).entrySet().stream()
+        .filter(e -> e.getValue().present() && shape.counts(e.getKey()))
+        .map(e -> e.getKey().title().toLowerCase(Locale.ROOT) + ", " + e.getValue().word())
+        .findFirst()
+        .orElse("");
+  }
+
+  private static String plain(double number) {
+    return String.format(Locale.ROOT, "%.2f", number).replaceAll("\\.?0+$", "").replace("-", "−");
+  }
+
+  List<Group> groups(Bench bench) {
+    List<FaultView> side = new ArrayList<>();
+    List<FaultView> front = new ArrayList<>();
+    for (SetupFault fault : SetupFault.values()) {
+      (FROM_THE_FRONT.contains(fault) ? front : side).add(fault(bench, fault));
+    }
+    boolean left = bench.golfer().handed() == Handed.LEFT;
+    return List.of(
+        new Group("From behind the hands", left, side), new Group("Face on", left, front));
+  }
+
+  private FaultView fault(Bench bench, SetupFault fault) {
+    SpineShape shape = Measured.shape(bench.file(), bench.golfer().school());
+    String view = FROM_THE_FRONT.contains(fault) ? "front" : shape.id();
+    return new FaultView(
+        fault,
+        figures.find("setup." + view + ".right"),
+        figures.find(fault.id() + "." + view + ".clear"),
+        List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
+        bench.golfer().seen().level(fault),
+        measured(bench, fault, shape),
+        shape.counts(fault));
+  }
+
+  private static String measured(Bench bench, SetupFault fault, SpineShape shape) {
+    Map<SetupFigure, Double> values = Measured.stance(bench.file());
+    return values.entrySet().stream()
+        .filter(e -> e.getKey().says(e.getValue(), shape).containsKey(fault))
+        .map(
+            e ->
+                e.getKey().title().toLowerCase(Locale.ROOT)
+                    + " "
+                    + plain(e.getValue())
+                    + e.getKey().unit())
+        .reduce((a, b) -> a + ", " + b)
+        .orElse("");
+  }
+}

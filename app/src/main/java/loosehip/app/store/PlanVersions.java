@@ -1,0 +1,87 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.ACCOUNT;
+import static loosehip.app.store.generated.Tables.PLAN_VERSION;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.store.generated.tables.records.PlanVersionRecord;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Plans given to golfers. Nothing is overwritten: a change makes a new version. */
+@Repository
+public class PlanVersions {
+  private final Database database;
+  private final Clock clock;
+
+  PlanVersions(Database database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /**
+   * A version.
+   *
+   * @param number 1 for the first
+   * @param label what was changed
+   * @param edits what the trainer had decided, as text
+   * @param content the plan itself, as text
+   */
+  public record Kept(
+      int number, String label, String edits, String content, Instant at, String by) {}
+
+  /** The version in force, the newest; empty when none was given yet. */
+  public Optional<Kept> current(String golferId) {
+    return all(golferId).stream().findFirst();
+  }
+
+  /** Every version, the newest first. */
+  public List<Kept> all(String golferId) {
+    return database
+        .read()
+        .select(PLAN_VERSION.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(PLAN_VERSION)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(PLAN_VERSION.MADE_BY))
+        .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
+        .orderBy(PLAN_VERSION.NUMBER.desc())
+        .fetch(PlanVersions::kept);
+  }
+
+  private static Kept kept(Record r) {
+    return new Kept(
+        r.get(PLAN_VERSION.NUMBER),
+        r.get(PLAN_VERSION.LABEL),
+        r.get(PLAN_VERSION.EDITS),
+        r.get(PLAN_VERSION.CONTENT),
+        Instant.parse(r.get(PLAN_VERSION.MADE_AT)),
+        r.get(ACCOUNT.SHOWN_NAME));
+  }
+
+  /** Gives a golfer a new version; answers its number. */
+  public int give(GolferFile file, Account by, String label, String edits, String content) {
+    return database.write(
+        db -> {
+          Integer newest =
+              db.select(DSL.max(PLAN_VERSION.NUMBER))
+                  .from(PLAN_VERSION)
+                  .where(PLAN_VERSION.GOLFER_ID.eq(file.id()))
+                  .fetchOne(0, Integer.class);
+          PlanVersionRecord row = db.newRecord(PLAN_VERSION);
+          row.setId(Ids.fresh());
+          row.setGolferId(file.id());
+          row.setNumber(newest == null ? 1 : newest + 1);
+          row.setLabel(label);
+          row.setEdits(edits);
+          row.setContent(content);
+          row.setMadeAt(Instant.now(clock).toString());
+          row.setMadeBy(by.id());
+          row.insert();
+          return row.getNumber();
+        });
+  }
+}

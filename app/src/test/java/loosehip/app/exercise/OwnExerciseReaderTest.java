@@ -1,0 +1,130 @@
+package loosehip.app.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class OwnExerciseReaderTest {
+  private static final String ONE =
+      """
+      {"id": "%s", "name": "Shed turn", "purpose": "turns", "start": "Stand.", "steps": ["Turn"],
+       "feel": "hip", "spoils": "haste", "harder": "more", "easier": "less", "stop": "pain",
+       "kind": "range", "serves": ["trail-ir"], "dose": "1 x 8-10, 3 ps"%s}""";
+
+  private static String file(String... exercises) {
+    return "{\"format\": \"loose-hip-exercises\", \"version\": 1, \"exercises\": ["
+        + String.join(",", exercises)
+        + "]}";
+  }
+
+  @Test
+  void aFileIsReadWrittenAndFitsItsSchema() throws IOException {
+    OwnExerciseReader.Read read =
+        OwnExerciseReader.file(
+            file(
+                ONE.formatted("shed-turn", ""),
+                ONE.formatted("shed-two", ", \"above\": \"shed-turn\"")));
+    assertThat(read.problems()).isEmpty();
+    assertThat(read.exercises())
+        .extracting(OwnExercise::id)
+        .containsExactly("shed-turn", "shed-two");
+    String written = OwnExerciseReader.write(read.exercises());
+    assertThat(OwnExerciseReader.file(written).exercises()).isEqualTo(read.exercises());
+    String schema = Files.readString(Path.of("..", "docs", "schema", "exercises.schema.json"));
+    assertThat(
+            JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(schema)
+                .validate(written, InputFormat.JSON))
+        .isEmpty();
+  }
+
+  @ParameterizedTest(name = "{0}: {1}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"trail-ir\" > \"left-elbow\" | /exercises/0/serves names \"left-elbow\", which is unknown",
+        "\"stop\": \"pain\" > \"stop\": \"\" | without stop signs",
+        "1 x 8-10, 3 ps > a lot | /exercises/0/dose reads like",
+        "\"range\" > \"yoga\" | /exercises/0/kind is one of",
+        "\"shed-turn\" > \"Shed Turn\" | /exercises/0/id takes",
+        "\"feel\" > \"feeling\" | /exercises/0/feeling is not known",
+        "loose-hip-exercises > other | /format is not",
+      })
+  void whatIsWrongIsSaidWithItsPlace(String change, String problem) {
+    String[] halves = change.split(" > ");
+    String text = file(ONE.formatted("shed-turn", "")).replace(halves[0], halves[1]);
+    assertThat(OwnExerciseReader.file(text).problems()).anyMatch(p -> p.contains(problem));
+    assertThat(OwnExerciseReader.file("{oh").problems()).hasSize(1);
+  }
+
+  @Test
+  void aLadderInACircleAndARungAboveNothingAreRefused() {
+    OwnExerciseReader.Read circle =
+        OwnExerciseReader.file(
+            file(
+                ONE.formatted("aa", ", \"above\": \"bb\""),
+                ONE.formatted("bb", ", \"above\": \"aa\"")));
+    assertThat(circle.problems()).anyMatch(p -> p.contains("goes round in a circle"));
+    assertThat(OwnExerciseReader.file(file(ONE.formatted("aa", ", \"above\": \"zz\""))).problems())
+        .containsExactly("aa stands above zz, which is not there");
+    assertThat(
+            OwnExerciseReader.file(file(ONE.formatted("aa", ""), ONE.formatted("aa", "")))
+                .problems())
+        .containsExactly("Two exercises share an id");
+  }
+
+  @Test
+  void aFormWithoutStopSignsIsRefusedAndOneWithThemIsNamedByItself() {
+    Map<String, String> typed = new HashMap<>();
+    for (String key : List.of("purpose", "start", "feel", "spoils", "harder", "easier")) {
+      typed.put(key, key);
+    }
+    typed.putAll(
+        Map.of(
+            "name",
+            "Shed turn!",
+            "steps",
+            "Turn; wait",
+            "kind",
+            "range",
+            "serves",
+            "trail-ir",
+            "dose",
+            "1 x 8, 3"));
+    assertThat(OwnExerciseReader.form(typed).problems())
+        .containsExactly("/stop is missing: an exercise without stop signs is not taken");
+    typed.put("stop", "pain");
+    OwnExercise own = OwnExerciseReader.form(typed).exercises().get(0);
+    assertThat(own.id()).isEqualTo("shed-turn");
+    assertThat(own.text().steps()).containsExactly("Turn.", "wait.");
+  }
+
+  @Test
+  void aPhotoIsMadeAnewSmallerAndWithoutWhatCameWithIt() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(2400, 1200, BufferedImage.TYPE_INT_RGB), "png", out);
+    out.write("GPS 55.9 N".getBytes(StandardCharsets.UTF_8));
+    byte[] anew = Photo.anew(out.toByteArray()).orElseThrow();
+    BufferedImage read = ImageIO.read(new ByteArrayInputStream(anew));
+    assertThat(read.getWidth()).isEqualTo(900);
+    assertThat(read.getHeight()).isEqualTo(450);
+    assertThat(new String(anew, StandardCharsets.ISO_8859_1)).doesNotContain("GPS");
+    assertThat(Photo.anew("no picture".getBytes(StandardCharsets.UTF_8))).isEmpty();
+  }
+}

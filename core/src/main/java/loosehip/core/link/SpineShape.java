@@ -1,0 +1,53 @@
+package loosehip.core.link;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import loosehip.core.pivot.School;
+
+/** The two accepted shapes of the back at address. */
+public enum SpineShape {
+  FLAT("flat", "flat back"),
+  ROUNDED("rounded", "gently rounded back");
+
+  private final String id;
+  private final String title;
+
+  SpineShape(String id, String title) {
+    this.id = id;
+    this.title = title;
+  }
+
+  /** The id used in files. */
+  public String id() {
+    return id;
+  }
+
+  /** The name shown. */
+  public String title() {
+    return title;
+  }
+
+  /** The shapes a school accepts, its usual one first. */
+  public static List<SpineShape> of(School school) {
+    return school.roundedSpineAllowed() ? List.of(ROUNDED, FLAT) : List.of(FLAT);
+  }
+
+  /** The shape in force: the one chosen where the school accepts it, else the school's usual. */
+  public static SpineShape inForce(School school, Optional<SpineShape> chosen) {
+    return chosen.filter(of(school)::contains).orElse(of(school).get(0));
+  }
+
+  /**
+   * Whether a set-up fault counts in this shape: a rounded back has its belt near level by design,
+   * so the lower back being flat is no fault of it.
+   */
+  public boolean counts(SetupFault fault) {
+    return this == FLAT || fault != SetupFault.TUCKED;
+  }
+
+  /** The shape with this id, or empty. */
+  public static Optional<SpineShape> parse(String id) {
+    return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,177 @@
+package loosehip.core.link;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.core.pivot.Demands;
+
+/**
+ * A figure of the swing that can be measured and sets the level of a fault by the school's
+ * thresholds. "Clear" thresholds are those of the fault list; "slight" lies between the edge of
+ * what is right and the clear one, and half-way where the list gives no edge (ours).
+ */
+public enum SwingFigure {
+  PELVIS_SHIFT("pelvisShift", PivotFault.SWAY, "Pelvis shift at the top", "cm", -15, 25),
+  STOP_SHARE("stopShare", PivotFault.EARLY_STOP, "Pelvis stops at", "% of the backswing", 0, 100),
+  PELVIS_TURN("pelvisTurn", PivotFault.EARLY_STOP, "Pelvis turn at the top", "°", 0, 120),
+  SHOULDER_TURN("shoulderTurn", PivotFault.SHORT_TURN, "Shoulder turn, driver", "°", 0, 160),
+  SPINE_TILT("spineTilt", PivotFault.REVERSE_TILT, "Spine away from the target", "°", -40, 40),
+  KNEE_AT_TOP("kneeAtTop", PivotFault.TRAIL_LOCK, "Trail knee bend at the top", "°", -15, 60),
+  KNEE_OUTSIDE("kneeOutside", PivotFault.KNEE_DRIFT, "Trail knee outside the foot", "cm", -15, 20),
+  DROP("drop", PivotFault.DIP, "Head or belt lower than at address", "cm", -15, 25),
+  NEARER_EARLY("nearerEarly", PivotFault.PUSH_IN, "Seat nearer the ball, takeaway", "cm", -15, 20),
+  PAST_ANKLE("pastAnkle", PivotFault.SLIDE, "Pelvis centre past the lead ankle", "cm", -30, 25),
+  NEARER_IMPACT(
+      "nearerImpact", PivotFault.HIP_THRUST, "Seat nearer the ball, impact", "cm", -15, 25),
+  LEAD_PRESSURE("leadPressure", PivotFault.SPIN_OUT, "On the lead foot as it opens", "%", 0, 100),
+  TOE_PRESSURE("toePressure", PivotFault.TOE_FALL, "Pressure towards the toes", "share", 0, 1),
+  SIDE_BEND("sideBend", PivotFault.STEEP_BEND, "Side bend at impact", "°", -20, 80),
+  LEAD_HIGHER("leadHigher", PivotFault.LEAD_RISE, "Lead side higher, start down", "°", -30, 30),
+  BUCKLE_SHORT("buckleShort", PivotFault.FINISH_SHORT, "Buckle short of the target", "°", -30, 120);
+
+  private static final double SWAY_CLEAR = 2;
+  private static final double TURN_CLEAR = 5;
+  private static final double SHOULDER_CLEAR = 10;
+
+  private final String id;
+  private final PivotFault fault;
+  private final String title;
+  private final String unit;
+  private final double least;
+  private final double most;
+
+  SwingFigure(String id, PivotFault fault, String title, String unit, double least, double most) {
+    this.id = id;
+    this.fault = fault;
+    this.title = title;
+    this.unit = unit;
+    this.least = least;
+    this.most = most;
+  }
+
+  /** The id it is kept under. */
+  public String id() {
+    return id;
+  }
+
+  /** The fault whose level it sets. */
+  public PivotFault fault() {
+    return fault;
+  }
+
+  /** The name shown. */
+  public String title() {
+    return title;
+  }
+
+  /** Its unit. */
+  public String unit() {
+    return unit;
+  }
+
+  /** Least it can be. */
+  public double least() {
+    return least;
+  }
+
+  /** Most it can be. */
+  public double most() {
+    return most;
+  }
+
+  /** A window: slight from one value on, clear beyond another; falling figures are negated. */
+  private record Edges(double slight, double clear, boolean clearAtEdge, boolean falling) {
+    Level of(double value) {
+      double at = falling ? -value : value;
+      double clearFrom = falling ? -clear : clear;
+      double slightFrom = falling ? -slight : slight;
+      if (clearAtEdge ? at >= clearFrom : at > clearFrom) {
+        return Level.CLEAR;
+      }
+      return at > slightFrom ? Level.SLIGHT : Level.NONE;
+    }
+  }
+
+  private static Edges above(double slight, double clear) {
+    return new Edges(slight, clear, false, false);
+  }
+
+  private static Edges from(double slight, double clear) {
+    return new Edges(slight, clear, true, false);
+  }
+
+  private static Edges below(double slight, double clear) {
+    return new Edges(slight, clear, false, true);
+  }
+
+  private Edges edges(Demands asks, boolean archedAtAddress) {
+    return switch (this) {
+      case PELVIS_SHIFT -> above(asks.shiftHigh(), asks.shiftHigh() + SWAY_CLEAR);
+      case STOP_SHARE -> below(70, 60);
+      case PELVIS_TURN -> below(asks.pelvisLow(), asks.pelvisLow() - TURN_CLEAR);
+      case SHOULDER_TURN ->
+          below(asks.shoulders() - SHOULDER_CLEAR / 2, asks.shoulders() - SHOULDER_CLEAR);
+      case SPINE_TILT -> below(3, 0);
+      // Clear needs a light trail heel as well, which only the eye can tell.
+      case KNEE_AT_TOP -> below(5.0001, Double.NEGATIVE_INFINITY);
+      case KNEE_OUTSIDE -> above(-1, 0);
+      case DROP -> from(2.5, 5);
+      case NEARER_EARLY, NEARER_IMPACT -> from(1.5, 3);
+      case PAST_ANKLE -> above(-2, 0);
+      case LEAD_PRESSURE -> below(60, 50);
+      case TOE_PRESSURE -> above(0.6, 0.65);
+      case SIDE_BEND -> archedAtAddress ? above(25, 30) : above(35, 40);
+      case LEAD_HIGHER -> above(-2, 0);
+      case BUCKLE_SHORT -> above(7.5, 15);
+    };
+  }
+
+  /**
+   * The level one measured value sets.
+   *
+   * @param asks what the golfer's school demands
+   * @param archedAtAddress whether an arched lower back is clear at address
+   */
+  public Level level(double value, Demands asks, boolean archedAtAddress) {
+    return edges(asks, archedAtAddress).of(value);
+  }
+
+  /** From where the fault is slight and clear in this school, in words. */
+  public String thresholds(Demands asks, boolean archedAtAddress) {
+    Edges edges = edges(asks, archedAtAddress);
+    String side = edges.falling() ? "below " : edges.clearAtEdge() ? "from " : "above ";
+    return Double.isInfinite(edges.clear())
+        ? "slight at " + plain(edges.slight()) + " or less; clear only with a light heel, by eye"
+        : "slight "
+            + (edges.falling() ? "below " : "above ")
+            + plain(edges.slight())
+            + ", clear "
+            + side
+            + plain(edges.clear());
+  }
+
+  private static String plain(double value) {
+    String text = String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
+    return text.replace("-", "−");
+  }
+
+  /** What all measured figures set: of each fault the strongest level. */
+  public static Map<PivotFault, Level> levels(
+      Map<SwingFigure, Double> values, Demands asks, boolean archedAtAddress) {
+    Map<PivotFault, Level> levels = new EnumMap<>(PivotFault.class);
+    values.forEach(
+        (figure, value) ->
+            levels.merge(
+                figure.fault,
+                figure.level(value, asks, archedAtAddress),
+                (a, b) -> a.compareTo(b) >= 0 ? a : b));
+    return levels;
+  }
+
+  /** The figure with this id, or empty. */
+  public static Optional<SwingFigure> parse(String id) {
+    return Arrays.stream(values()).filter(f -> f.id.equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,85 @@
+package loosehip.core.plan;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What the trainer decided about a plan; the planner works around it.
+ *
+ * @param pins items that have to be in, with their days of the week (1 to 7); no days leaves the
+ *     days to the planner
+ * @param out items that stay out
+ * @param rungs where a ladder starts, by ladder
+ * @param doses how much of an item, in every week
+ */
+public record PlanEdits(
+    Map<String, Set<Integer>> pins,
+    Set<String> out,
+    Map<String, Integer> rungs,
+    Map<String, Dose.Prescribed> doses) {
+  /** Nothing decided. */
+  public static final PlanEdits NONE = new PlanEdits(Map.of(), Set.of(), Map.of(), Map.of());
+
+  /** Copies all, keeping the order of pins. */
+  public PlanEdits {
+    pins = Collections.unmodifiableMap(new LinkedHashMap<>(pins));
+    out = Collections.unmodifiableSet(new LinkedHashSet<>(out));
+    rungs = Map.copyOf(rungs);
+    doses = Map.copyOf(doses);
+  }
+
+  /** The same with an item that has to be in on these days. */
+  public PlanEdits pin(String id, Set<Integer> days) {
+    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
+    then.put(id, Collections.unmodifiableSet(new TreeSet<>(days)));
+    Set<String> stillOut = new LinkedHashSet<>(out);
+    stillOut.remove(id);
+    return new PlanEdits(then, stillOut, rungs, doses);
+  }
+
+  /** The same with an item no longer held in. */
+  public PlanEdits unpin(String id) {
+    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
+    then.remove(id);
+    return new PlanEdits(then, out, rungs, doses);
+  }
+
+  /** The same with an item kept out. */
+  public PlanEdits leave(String id) {
+    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
+    then.remove(id);
+    Set<String> more = new LinkedHashSet<>(out);
+    more.add(id);
+    return new PlanEdits(then, more, rungs, doses);
+  }
+
+  /** The same with a ladder starting on a rung; what was pinned on it goes. */
+  public PlanEdits start(Exercise on) {
+    Map<String, Integer> then = new LinkedHashMap<>(rungs);
+    then.put(on.ladder(), on.rung());
+    return new PlanEdits(pins, out, then, doses);
+  }
+
+  /** The same with so much of an item. */
+  public PlanEdits dose(String id, Dose.Prescribed much) {
+    Map<String, Dose.Prescribed> then = new LinkedHashMap<>(doses);
+    then.put(id, much);
+    return new PlanEdits(pins, out, rungs, then);
+  }
+
+  /** Whether nothing was decided. */
+  public boolean none() {
+    return pins.isEmpty() && out.isEmpty() && rungs.isEmpty() && doses.isEmpty();
+  }
+
+  /** The ids of all pinned items, in the order they were pinned. */
+  List<String> pinned() {
+    return new ArrayList<>(pins.keySet());
+  }
+}

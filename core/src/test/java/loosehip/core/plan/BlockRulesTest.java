@@ -1,0 +1,374 @@
+package loosehip.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.casefile.Assessment;
+import loosehip.core.casefile.CaseFile;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Level;
+import loosehip.core.link.Limit;
+import loosehip.core.link.LimitKind;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Seen;
+import loosehip.core.measure.Screen;
+import loosehip.core.pivot.Downswing;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Health;
+import loosehip.core.safety.NotedCaution;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.ShrinkingMode;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The rules of the programme and of safety, held against golfers made up at random. */
+class BlockRulesTest {
+  private static final LocalDate START = LocalDate.of(2027, 1, 11);
+
+  private static CaseFile golfer(Random random) {
+    StringBuilder sheet = new StringBuilder();
+    for (String side : List.of("left", "right")) {
+      for (String test : List.of("seated-rotation", "prone-rotation")) {
+        for (String way : List.of("internal", "external")) {
+          take(sheet, random, test + "." + side + "." + way, 8, 60);
+        }
+      }
+      take(sheet, random, "trunk-turn." + side, 15, 60);
+      take(sheet, random, "side-hip-hold." + side, 0, 14);
+      take(sheet, random, "bridge-hold." + side, 1, 40);
+      take(sheet, random, "leg-extension-short." + side, 0, 60);
+      take(sheet, random, "hip-flexor-length." + side, -15, 15);
+      take(sheet, random, "ankle-wall." + side, 2, 16);
+      if (random.nextInt(3) > 0) {
+        sheet.append("glute-switch.").append(side).append(".tall yes; ");
+        sheet
+            .append("glute-switch.")
+            .append(side)
+            .append(".hinged ")
+            .append(random.nextBoolean() ? "no" : "yes")
+            .append("; ");
+      }
+    }
+    take(sheet, random, "hinge-contact", 15, 60);
+    take(sheet, random, "front-hold", 5, 90);
+    take(sheet, random, "overhead-reach", 0, 20);
+    Map<PivotFault, Level> faults = new EnumMap<>(PivotFault.class);
+    for (PivotFault fault : PivotFault.values()) {
+      if (random.nextInt(5) == 0) {
+        faults.put(fault, random.nextBoolean() ? Level.CLEAR : Level.SLIGHT);
+      }
+    }
+    List<NotedCaution> cautions = new ArrayList<>();
+    for (Caution caution : Caution.values()) {
+      if (random.nextInt(9) == 0) {
+        cautions.add(
+            new NotedCaution(
+                caution,
+                caution.sided() && random.nextBoolean() ? Optional.of(Side.LEFT) : Optional.empty(),
+                "",
+                random.nextInt(5) == 0));
+      }
+    }
+    Set<Tool> tools = EnumSet.noneOf(Tool.class);
+    for (Tool tool : Tool.values()) {
+      if (random.nextInt(3) > 0) {
+        tools.add(tool);
+      }
+    }
+    int weeks = 4 + random.nextInt(5);
+    Set<LocalDate> blackout = new LinkedHashSet<>();
+    for (int day = 0; day < weeks * 7; day++) {
+      if (random.nextInt(12) == 0) {
+        blackout.add(START.plusDays(day));
+      }
+    }
+    return new CaseFile(
+        random.nextBoolean() ? Handed.RIGHT : Handed.LEFT,
+        random.nextBoolean() ? Set.of(Complaint.LOST_DISTANCE) : Set.of(),
+        new Health(Set.of(), cautions),
+        Screens.of(sheet.toString()),
+        Setup.PLAIN,
+        new Seen(Map.of(), faults, Map.of(), Set.of()),
+        School.values()[random.nextInt(4)],
+        Optional.of(
+            new Wishes(
+                1 + random.nextInt(40),
+                1 + random.nextInt(7),
+                weeks,
+                START,
+                tools,
+                blackout,
+                random.nextBoolean()
+                    ? Optional.of(Downswing.values()[random.nextInt(4)])
+                    : Optional.empty())));
+  }
+
+  private static void take(StringBuilder sheet, Random random, String slot, int low, int high) {
+    if (random.nextInt(4) > 0) {
+      sheet.append(slot).append(' ').append(low + random.nextInt(high - low + 1)).append("; ");
+    }
+  }
+
+  @Property(tries = 2000, shrinking = ShrinkingMode.OFF)
+  void noBlockBreaksARule(@ForAll @IntRange(max = 100_000_000) int seed) {
+    CaseFile golfer = golfer(new Random(seed));
+    Block block = Assessment.of(golfer).plan().orElseThrow();
+    Wishes wishes = golfer.wishes().orElseThrow();
+    assertThat(block.weeks()).hasSize(wishes.weeks());
+    Map<LimitKind, List<Integer>> hardDays = new HashMap<>();
+    for (Block.Week week : block.weeks()) {
+      Map<String, Integer> daysOf = new HashMap<>();
+      Set<String> drills = new HashSet<>();
+      Set<String> ladders = new HashSet<>();
+      Set<String> inWeek = new HashSet<>();
+      assertThat(week.sessions()).hasSizeLessThanOrEqualTo(wishes.daysPerWeek());
+      for (Session session : week.sessions()) {
+        int day = (week.number() - 1) * 7 + session.day();
+        assertThat(wishes.blackout()).doesNotContain(START.plusDays(day - 1L));
+        assertThat(session.seconds()).isLessThanOrEqualTo(wishes.minutesPerDay() * 60);
+        assertThat(session.items().stream().filter(i -> !i.drill()).count()).isLessThanOrEqualTo(7);
+        assertThat(session.items().stream().map(Planner::order).toList()).isSorted();
+        for (PlanItem item : session.items()) {
+          daysOf.merge(item.id(), 1, Integer::sum);
+          assertThat(item.why()).isNotBlank();
+          if (item.drill()) {
+            drills.add(item.id());
+            drill(golfer, Catalogue.standard().drill(item.id()).orElseThrow());
+          } else {
+            Exercise exercise = item.exercise().orElseThrow();
+            exercise(golfer, exercise, item, week.number());
+            if (inWeek.add(item.id())) {
+              assertThat(ladders.add(exercise.ladder())).as("one rung a ladder").isTrue();
+            }
+            if (exercise.hard()) {
+              exercise
+                  .serves()
+                  .forEach(k -> hardDays.computeIfAbsent(k, x -> new ArrayList<>()).add(day));
+              assertThat(daysOf.get(item.id())).isLessThanOrEqualTo(3);
+            }
+          }
+        }
+        reciprocal(golfer, session);
+      }
+      assertThat(drills).hasSizeLessThanOrEqualTo(2);
+      drills.forEach(d -> assertThat(daysOf.get(d)).isLessThanOrEqualTo(5));
+    }
+    hardDays.forEach(
+        (limit, days) -> {
+          List<Integer> apart = days.stream().distinct().sorted().toList();
+          for (int i = 1; i < apart.size(); i++) {
+            assertThat(apart.get(i) - apart.get(i - 1)).as(limit.id()).isGreaterThanOrEqualTo(2);
+          }
+        });
+    if (seed % 8 == 0) {
+      assertThat(Assessment.of(golfer).plan()).contains(block);
+    }
+  }
+
+  private static void exercise(CaseFile golfer, Exercise exercise, PlanItem item, int week) {
+    assertThat(golfer.wishes().orElseThrow().tools()).containsAll(exercise.tools());
+    caution(golfer, exercise.cautions());
+    Dose.Prescribed much = item.much();
+    assertThat(much.reps()).isBetween(exercise.dose().repsLow(), exercise.dose().repsTop());
+    assertThat(much.sets()).isBetween(exercise.dose().setsLow(), exercise.dose().setsTop());
+    assertThat(item.seconds()).isEqualTo(exercise.dose().seconds(much));
+    boolean endRange =
+        exercise.kind() == Exercise.Kind.RANGE
+            && exercise.ladder().startsWith("hip-turn")
+            && exercise.rung() > 1;
+    for (Side side : Side.values()) {
+      boolean shifted = golfer.screen().arcPattern(side).filter(a -> a.shifted()).isPresent();
+      assertThat(endRange && shifted).as("end range under a shifted arc").isFalse();
+    }
+    assertThat(exercise.kind() == Exercise.Kind.SPEED && week < 3).isFalse();
+  }
+
+  private static void drill(CaseFile golfer, Drill drill) {
+    assertThat(golfer.wishes().orElseThrow().tools()).containsAll(drill.tools());
+    caution(golfer, drill.cautions());
+    drill.school().ifPresent(s -> assertThat(s).isEqualTo(golfer.school()));
+    for (LimitKind kind : drill.needs()) {
+      assertThat(Limit.of(kind).band(golfer.screen(), golfer.handed()).atLeastClose()).isTrue();
+    }
+    assertThat(drill.faults()).anyMatch(f -> golfer.seen().level(f).present());
+  }
+
+  private static void caution(CaseFile golfer, Set<Caution> blocks) {
+    golfer.health().cautions().stream()
+        .filter(c -> !c.cleared())
+        .forEach(c -> assertThat(blocks).doesNotContain(c.caution()));
+  }
+
+  private static void reciprocal(CaseFile golfer, Session session) {
+    if (!Climbs.reciprocal(golfer.screen(), golfer.handed())) {
+      return;
+    }
+    boolean seat =
+        session.items().stream().anyMatch(i -> i.exercise().filter(Climbs::seat).isPresent());
+    boolean mayFree =
+        Planner.blockedBy(
+                Catalogue.standard(),
+                "half-kneel-front-hip",
+                golfer.screen(),
+                golfer.handed(),
+                golfer.health())
+            .isEmpty();
+    if (seat && mayFree) {
+      assertThat(session.items()).extracting(PlanItem::id).contains("half-kneel-front-hip");
+    }
+  }
+
+  @ParameterizedTest(name = "{0}: {1} s")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // 30 + 80
+        "seated-foot-rolls | 110",
+        // 30 + 2 × 15 × (3 + 3) + 20 + 10 × 3
+        "seated-knee-drops wall-taps | 260",
+        // 30 + 5 × 5 + 20 + 10 × 3 + 20 + 12 × 7
+        "lying-tilts wall-taps bridge | 209",
+        // 30 + 2 × (2 × 10 × 2) + 15 + 20 + 2 × (30) + 2 × (30) + 15
+        "double-bend-sit half-kneel-front-hip | 280",
+        // 30 + 2 × 10 × 3 + 20 + 10 × 3 + 20 + 10 × 6 + 20 + 10 × 3 × 2
+        "squeeze-tall wall-slides low-side-steps long-lunge | 300",
+        // 30 + 3 × 10 × 2 sides + 2 × 15 + 20 + 10 × 3 + 20 + 3 × 15 + 2 × 15
+        "one-leg-bridge-hold club-hinge front-hold-floor | 265",
+      })
+  void theLengthOfARoutine(String ids, int seconds) {
+    List<PlanItem> items = new ArrayList<>();
+    for (String id : ids.split(" ")) {
+      Exercise exercise = Catalogue.standard().find(id).orElseThrow();
+      Dose.Prescribed much = exercise.dose().in(1, 3);
+      items.add(
+          new PlanItem(
+              id, Optional.of(exercise), exercise.dose(), much, exercise.dose().seconds(much), ""));
+    }
+    assertThat(new Session(1, items).seconds()).isEqualTo(seconds);
+  }
+
+  @Test
+  void aBlackedOutDayGivesWayToTheNearestFreeOne() {
+    Wishes wishes = wishes(15, 3, Set.of(START.plusDays(2), START.plusDays(7)));
+    assertThat(TrainingDays.of(wishes, 1)).containsExactly(1, 4, 5);
+    assertThat(TrainingDays.of(wishes, 2)).containsExactly(2, 3, 5);
+    Set<LocalDate> all = new LinkedHashSet<>();
+    for (int day = 0; day < 42; day++) {
+      all.add(START.plusDays(day));
+    }
+    Block none = block(stiff(), wishes(15, 3, all), PlanEdits.NONE);
+    assertThat(none.empty()).isTrue();
+    assertThat(none.notes()).contains("Every day of the block is blacked out");
+  }
+
+  @Test
+  void rungsRiseEveryThirdWeekAndTheDoseBetween() {
+    Block block = block(stiff(), wishes(40, 5, Set.of()), PlanEdits.NONE);
+    assertThat(block.stages()).containsExactly(new Block.Stage(1, 3), new Block.Stage(4, 6));
+    assertThat(dose(block, 1, "seated-knee-drops").reps()).isEqualTo(15);
+    assertThat(dose(block, 3, "seated-knee-drops").reps()).isEqualTo(20);
+    assertThat(block.items(4)).extracting(PlanItem::id).contains("double-bend-sit");
+  }
+
+  private static Dose.Prescribed dose(Block block, int week, String id) {
+    return block.items(week).stream()
+        .filter(i -> i.id().equals(id))
+        .findFirst()
+        .orElseThrow()
+        .much();
+  }
+
+  @Test
+  void whatTheTrainerDecidesIsHeldOrSaid() {
+    Wishes wishes = wishes(20, 5, Set.of());
+    PlanEdits held =
+        PlanEdits.NONE
+            .pin("bridge", Set.of(2, 5))
+            .leave("seated-knee-drops")
+            .dose("bridge", new Dose.Prescribed(1, 14, 0));
+    Block block = block(stiff(), wishes, held);
+    Map<Integer, List<String>> byDay = new TreeMap<>();
+    block
+        .weeks()
+        .get(0)
+        .sessions()
+        .forEach(s -> byDay.put(s.day(), s.items().stream().map(PlanItem::id).toList()));
+    assertThat(byDay.get(2)).contains("bridge");
+    assertThat(byDay.get(1)).doesNotContain("bridge");
+    assertThat(dose(block, 1, "bridge").reps()).isEqualTo(14);
+    assertThat(block.items()).extracting(PlanItem::id).doesNotContain("seated-knee-drops");
+    assertThat(block.leftOut())
+        .anySatisfy(l -> assertThat(l.reason()).isEqualTo("taken out by the trainer"));
+
+    Block tight = block(stiff(), wishes(2, 5, Set.of()), PlanEdits.NONE.pin("bridge", Set.of()));
+    assertThat(tight.notes()).anyMatch(n -> n.startsWith("No room for bridge"));
+    Health back = new Health(Set.of(), List.of(NotedCaution.of(Caution.PREGNANCY)));
+    Block blocked =
+        Assessment.of(golferOf(stiff(), wishes, back).with(PlanEdits.NONE.pin("bridge", Set.of())))
+            .plan()
+            .orElseThrow();
+    assertThat(blocked.notes())
+        .anyMatch(n -> n.startsWith("Could not be held in: bridge, caution: pregnant"));
+    assertThat(blocked.items()).extracting(PlanItem::id).doesNotContain("bridge");
+  }
+
+  @Test
+  void fewMinutesForManyNeedsSayWhatGoesUnserved() {
+    Block block = block(stiff(), wishes(1, 5, Set.of()), PlanEdits.NONE);
+    assertThat(block.items()).hasSizeLessThanOrEqualTo(1);
+    assertThat(block.notes()).anyMatch(n -> n.startsWith("Not served in these minutes"));
+  }
+
+  private static String stiff() {
+    return """
+        seated-rotation.right.internal 22; seated-rotation.left.internal 24
+        seated-rotation.left.external 45; trunk-turn.right 30; bridge-hold.left 8
+        bridge-hold.right 9; side-hip-hold.right 6; side-hip-hold.left 5
+        """;
+  }
+
+  private static Wishes wishes(int minutes, int days, Set<LocalDate> blackout) {
+    return new Wishes(
+        minutes, days, 6, START, EnumSet.allOf(Tool.class), blackout, Optional.empty());
+  }
+
+  private static Block block(String sheet, Wishes wishes, PlanEdits edits) {
+    return Assessment.of(golferOf(sheet, wishes, Health.CLEAR).with(edits)).plan().orElseThrow();
+  }
+
+  private static CaseFile golferOf(String sheet, Wishes wishes, Health health) {
+    Screen screen = Screens.of(sheet);
+    Map<PivotFault, Level> faults = new EnumMap<>(PivotFault.class);
+    faults.put(PivotFault.SWAY, Level.CLEAR);
+    faults.put(PivotFault.REVERSE_TILT, Level.SLIGHT);
+    return new CaseFile(
+        Handed.RIGHT,
+        Set.of(),
+        health,
+        screen,
+        Setup.PLAIN,
+        new Seen(Map.of(), faults, Map.of(), Set.of()),
+        School.ROTATION_FIRST,
+        Optional.of(wishes));
+  }
+}
