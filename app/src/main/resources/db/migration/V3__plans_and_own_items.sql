@@ -6,6 +6,9 @@ CREATE TABLE plan_version (
   label TEXT NOT NULL,
   edits TEXT NOT NULL,
   content TEXT NOT NULL,
+  starts_on TEXT NOT NULL,
+  retest_on TEXT NOT NULL,
+  items TEXT NOT NULL,
   made_at TEXT NOT NULL,
   made_by TEXT NOT NULL REFERENCES account (id),
   UNIQUE (golfer_id, number)

@@ -68,10 +68,11 @@
     ask();
   }
 
-  // Where the pointer is in the drawing's own units, as drawn before it is mirrored.
-  function point(event, over) {
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(over.getScreenCTM().inverse());
-    return [over.dataset.mirrored === "true" ? 200 - at.x : at.x, at.y];
+  // Where the pointer is in the drawing's own units, as drawn before it is mirrored. The drawing is
+  // taken where it stood when the drag began, so that nothing that moves the page moves the drag.
+  function point(event, grip) {
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(grip.toDrawing);
+    return [grip.mirrored ? 200 - at.x : at.x, at.y];
   }
 
   const turnAt = (x, y, px, py) => (Math.atan2(px - x, y - py) * 180) / Math.PI;
@@ -80,18 +81,18 @@
     const handle = event.target.closest("[data-handle]");
     if (!handle) return;
     const over = handle.closest(".pivot-over");
-    const [px, py] = point(event, over);
+    const grip = { toDrawing: over.getScreenCTM().inverse(), mirrored: over.dataset.mirrored === "true" };
+    const [px, py] = point(event, grip);
     const x = Number(handle.dataset.gripX);
     const y = Number(handle.dataset.gripY);
-    drag = { name: handle.dataset.handle, how: handle.dataset.grip, over: over.getAttribute("viewBox"), sign: Number(handle.dataset.sign), x, y, px, py, from: Number(handle.dataset.value), turn: turnAt(x, y, px, py) };
+    drag = { name: handle.dataset.handle, how: handle.dataset.grip, grip, sign: Number(handle.dataset.sign), x, y, px, py, from: Number(handle.dataset.value), turn: turnAt(x, y, px, py) };
     handle.focus({ preventScroll: true });
     event.preventDefault();
   });
 
   document.addEventListener("pointermove", (event) => {
     if (!drag) return;
-    const over = document.querySelector(`.pivot-over[viewBox="${drag.over}"]`);
-    const [px, py] = point(event, over);
+    const [px, py] = point(event, drag.grip);
     const by = drag.how === "turn" ? drag.sign * (turnAt(drag.x, drag.y, px, py) - drag.turn) : drag.x * (px - drag.px) + drag.y * (py - drag.py);
     set(drag.name, Math.round(drag.from + by));
     event.preventDefault();

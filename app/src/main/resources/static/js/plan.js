@@ -4,6 +4,8 @@
   const form = document.getElementById("move-form");
   if (!form) return;
   const week = document.querySelector(".week");
+  const zone = document.getElementById("calendar-zone");
+  if (zone) zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone || "";
 
   function move(item, from, to) {
     if (from === to || to < 1 || to > 7) return;

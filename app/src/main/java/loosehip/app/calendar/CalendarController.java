@@ -44,6 +44,7 @@ class CalendarController {
   ResponseEntity<byte[]> calendar(
       @PathVariable String id,
       @RequestParam(defaultValue = "") String at,
+      @RequestParam(defaultValue = "") String zone,
       @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
     Optional<Plans.Plan> plan = plans.of(bench).filter(p -> !p.unsafe() && !p.block().empty());
@@ -54,10 +55,7 @@ class CalendarController {
     }
     String text =
         new CalendarFile(
-                id,
-                plan.get().kept().map(k -> k.number()).orElse(0),
-                ZoneId.systemDefault(),
-                clock.instant())
+                id, plan.get().kept().map(k -> k.number()).orElse(0), zone(zone), clock.instant())
             .write(
                 sessions(plan.get()),
                 gone(bench, plan.get()),
@@ -78,6 +76,11 @@ class CalendarController {
     } catch (DateTimeParseException unreadable) {
       return USUAL;
     }
+  }
+
+  /** The zone the browser is in; the machine's where it tells none that is known. */
+  private static ZoneId zone(String told) {
+    return ZoneId.getAvailableZoneIds().contains(told) ? ZoneId.of(told) : ZoneId.systemDefault();
   }
 
   private List<CalendarFile.Entry> sessions(Plans.Plan plan) {

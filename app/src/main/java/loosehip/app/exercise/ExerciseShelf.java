@@ -42,10 +42,7 @@ public class ExerciseShelf {
 
   /** The own exercises of a practice. */
   public List<OwnExercise> own(String practiceId) {
-    return store.of(practiceId).stream()
-        .map(k -> OwnExerciseReader.kept(k.content()))
-        .flatMap(Optional::stream)
-        .toList();
+    return read(store.of(practiceId));
   }
 
   /** The id of an own exercise in plans; it tells practices apart. */
@@ -63,44 +60,50 @@ public class ExerciseShelf {
   private record Owner(String practiceId, String exerciseId) {}
 
   private Catalogue read(String practiceId) {
-    Map<String, OwnExercise> byId = new LinkedHashMap<>();
-    own(practiceId).forEach(e -> byId.put(e.id(), e));
+    Map<String, OwnExercise> inForce = new LinkedHashMap<>();
+    own(practiceId).forEach(e -> inForce.put(e.id(), e));
     List<Exercise> exercises = new ArrayList<>();
-    for (OwnExercise own : byId.values()) {
-      String id = planId(practiceId, own.id());
+    for (OwnExercise own : inForce.values()) {
       int rung = 1;
       OwnExercise at = own;
-      while (at.above().isPresent() && byId.containsKey(at.above().get()) && rung <= byId.size()) {
-        at = byId.get(at.above().get());
+      while (at.above().isPresent()
+          && inForce.containsKey(at.above().get())
+          && rung <= inForce.size()) {
+        at = inForce.get(at.above().get());
         rung++;
       }
-      exercises.add(
-          new Exercise(
-              id,
-              planId(practiceId, at.id()),
-              rung,
-              own.kind(),
-              own.serves(),
-              own.also(),
-              own.dose(),
-              own.tools(),
-              own.cautions()));
-      owners.put(id, new Owner(practiceId, own.id()));
-      ExerciseText t = own.text();
-      texts.put(
-          id,
-          new ExerciseText(
-              id,
-              t.name(),
-              t.purpose(),
-              t.start(),
-              t.steps(),
-              t.feel(),
-              t.spoils(),
-              t.harder(),
-              t.easier(),
-              t.stop()));
+      exercises.add(shelved(practiceId, own, at.id(), rung));
     }
-    return Catalogue.standard().with(exercises);
+    List<Exercise> retired = new ArrayList<>();
+    for (OwnExercise own : read(store.ever(practiceId))) {
+      if (!inForce.containsKey(own.id())) {
+        retired.add(shelved(practiceId, own, own.id(), 1));
+      }
+    }
+    return Catalogue.standard().with(exercises).withRetired(retired);
+  }
+
+  /** The exercise as planned; its words and its owner are kept at hand. */
+  private Exercise shelved(String practiceId, OwnExercise own, String ladder, int rung) {
+    String id = planId(practiceId, own.id());
+    owners.put(id, new Owner(practiceId, own.id()));
+    texts.put(id, own.text().as(id));
+    return new Exercise(
+        id,
+        planId(practiceId, ladder),
+        rung,
+        own.kind(),
+        own.serves(),
+        own.also(),
+        own.dose(),
+        own.tools(),
+        own.cautions());
+  }
+
+  private static List<OwnExercise> read(List<OwnExercises.Kept> kept) {
+    return kept.stream()
+        .map(k -> OwnExerciseReader.kept(k.content()))
+        .flatMap(Optional::stream)
+        .toList();
   }
 }

@@ -26,4 +26,10 @@ public record ExerciseText(
     String spoils,
     String harder,
     String easier,
-    String stop) {}
+    String stop) {
+  /** The same words under another id. */
+  ExerciseText as(String otherId) {
+    return new ExerciseText(
+        otherId, name, purpose, start, steps, feel, spoils, harder, easier, stop);
+  }
+}

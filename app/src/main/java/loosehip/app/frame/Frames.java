@@ -9,18 +9,19 @@ import java.util.Optional;
 import loosehip.app.Settings;
 import loosehip.app.golfer.AtTheBench;
 import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standing;
 import loosehip.app.golfer.Topic;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
+import loosehip.app.store.GolferFile;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.link.Level;
 import loosehip.core.link.Link;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Direction;
-import loosehip.core.plan.Block;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
 import org.springframework.stereotype.Component;
@@ -140,7 +141,7 @@ public class Frames {
       case SET_UP -> setUp(bench);
       case SWING -> swing(bench);
       case LINKS -> refer ? "waits" : links(bench.assessment().links());
-      case PLAN -> refer ? "waits" : plan(bench.assessment().plan());
+      case PLAN -> refer ? "waits" : plan(bench);
       case FOLLOW -> "not built yet";
     };
   }
@@ -186,9 +187,26 @@ public class Frames {
     return open == 0 ? "settled" : open + " not settled";
   }
 
-  private static String plan(Optional<Block> plan) {
-    return plan.filter(b -> !b.empty())
-        .map(b -> b.items().size() == 1 ? "1 thing to do" : b.items().size() + " things to do")
-        .orElse("none yet");
+  private static String plan(Bench bench) {
+    return bench
+        .file()
+        .given()
+        .map(given -> given(bench, given))
+        .orElseGet(
+            () ->
+                bench.assessment().plan().filter(b -> !b.empty()).isPresent()
+                    ? "to be given"
+                    : "none yet");
+  }
+
+  private static String given(Bench bench, GolferFile.PlanGiven given) {
+    if (!bench.blocked(given.items()).isEmpty()) {
+      return "not safe now";
+    }
+    int week = given.week(bench.today());
+    if (week < 1) {
+      return "from " + Dates.day(given.start());
+    }
+    return week > given.weeks() ? "retest is due" : "week " + week + " of " + given.weeks();
   }
 }

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,6 +24,7 @@ import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.WeakerSide;
+import loosehip.core.plan.Planner;
 import loosehip.core.safety.Block;
 import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -202,6 +204,16 @@ public final class Bench {
   /** Why a card may not be taken, when it may not. */
   public Optional<Block> blocked(TestCard card) {
     return golfer.health().blocks(card.test(), card.side(), card.part());
+  }
+
+  /** What of a plan a caution on record keeps from this golfer, with the reason. */
+  public Map<String, String> blocked(List<String> planItems) {
+    Map<String, String> blocked = new LinkedHashMap<>();
+    for (String item : planItems) {
+      Planner.blockedBy(golfer.catalogue(), item, golfer.screen(), golfer.handed(), golfer.health())
+          .ifPresent(reason -> blocked.put(item, reason));
+    }
+    return blocked;
   }
 
   /** The clearances of warning signs recorded at this visit, in words. */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import loosehip.app.store.Glance;
+import loosehip.app.store.GolferFile;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.measure.Direction;
@@ -11,7 +12,6 @@ import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.pivot.Coefficient;
-import loosehip.core.plan.Wishes;
 
 /** Where a golfer stands on Today, and what comes next in a phrase. */
 public final class Standing {
@@ -39,11 +39,20 @@ public final class Standing {
         due);
   }
 
-  private static String block(Bench bench, LocalDate until) {
-    LocalDate from = bench.golfer().wishes().orElseThrow().start();
-    return from.isAfter(bench.today())
-        ? "block starts " + Dates.day(from)
-        : "in a block until " + Dates.day(until);
+  private static String block(Bench bench, GolferFile.PlanGiven given) {
+    if (!bench.blocked(given.items()).isEmpty()) {
+      return "plan not safe now";
+    }
+    int week = given.week(bench.today());
+    return week < 1
+        ? "block starts " + Dates.day(given.start())
+        : "week " + week + " of " + given.weeks() + ", retest " + Dates.day(given.retest());
+  }
+
+  private static String toGive(Bench bench) {
+    return bench.assessment().plan().filter(b -> !b.empty()).isPresent()
+        ? "a plan waits to be given"
+        : "ready for a plan";
   }
 
   /** The range a hip glyph draws: seated, else face down, else standing less its leg's share. */
@@ -65,8 +74,7 @@ public final class Standing {
   }
 
   private static Optional<LocalDate> due(Bench bench) {
-    boolean planned = bench.assessment().plan().filter(b -> !b.empty()).isPresent();
-    return planned ? bench.golfer().wishes().map(Wishes::retest) : Optional.empty();
+    return bench.file().given().map(GolferFile.PlanGiven::retest);
   }
 
   private static String group(Bench bench, Optional<LocalDate> due) {
@@ -100,6 +108,6 @@ public final class Standing {
     if (bench.golfer().seen().pivot().isEmpty()) {
       return "screened; look at the swing";
     }
-    return due.map(d -> block(bench, d)).orElse("ready for a plan");
+    return bench.file().given().map(g -> block(bench, g)).orElseGet(() -> toGive(bench));
   }
 }

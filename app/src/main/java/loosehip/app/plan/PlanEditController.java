@@ -1,5 +1,6 @@
 package loosehip.app.plan;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -80,8 +81,7 @@ class PlanEditController {
           case "lock" ->
               Change.to(now.edits().pin(item, days(now, item, week)), "held: " + named(item));
           case "unlock" -> Change.to(now.edits().unpin(item), "let go: " + named(item));
-          case "swap" -> Change.to(now.edits().leave(item), "swapped: " + named(item));
-          case "out" -> Change.to(now.edits().leave(item), "taken out: " + named(item));
+          case "out" -> Change.to(plans.without(bench, now, item), "");
           case "add" -> add(bench, now, item);
           case "rung" -> rung(bench, now, item, by);
           case "dose" -> dose(now, item, week, by);
@@ -115,8 +115,18 @@ class PlanEditController {
     if (against.isPresent()) {
       return Change.refused(against.get().replace(item, named(item)) + ". Nothing was changed.");
     }
-    plans.give(bench, user.account(), then.get(), change.label());
-    return change;
+    String label = what.equals("out") ? swapped(now, then.get(), item) : change.label();
+    plans.give(bench, user.account(), then.get(), label);
+    benches.saved(user.account(), bench.file().id());
+    return Change.to(change.edits().get(), label);
+  }
+
+  /** What came in the place of something taken out, in words. */
+  private String swapped(Plans.Plan before, Plans.Plan after, String item) {
+    List<String> came = Plans.added(before, after).stream().map(this::named).toList();
+    return came.isEmpty()
+        ? named(item) + " taken out; nothing else serves in its place"
+        : named(item) + " swapped for " + String.join(" and ", came);
   }
 
   private String named(String id) {

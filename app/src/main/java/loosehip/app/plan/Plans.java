@@ -2,19 +2,18 @@ package loosehip.app.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.golfer.Bench;
 import loosehip.app.store.Account;
+import loosehip.app.store.GolferFile;
 import loosehip.app.store.PlanVersions;
 import loosehip.core.casefile.Assessment;
-import loosehip.core.casefile.CaseFile;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
-import loosehip.core.plan.Planner;
 import loosehip.core.plan.Wishes;
 import org.springframework.stereotype.Component;
 
@@ -75,24 +74,62 @@ public class Plans {
   }
 
   private static Map<String, String> struck(Bench bench, Block block) {
-    Map<String, String> struck = new LinkedHashMap<>();
-    CaseFile golfer = bench.golfer();
-    block.weeks().stream()
+    return bench.blocked(everyId(block));
+  }
+
+  private static List<String> everyId(Block block) {
+    return block.weeks().stream()
         .flatMap(w -> w.sessions().stream())
         .flatMap(s -> s.items().stream())
         .map(PlanItem::id)
         .distinct()
-        .forEach(
-            id ->
-                Planner.blockedBy(
-                        golfer.catalogue(), id, golfer.screen(), golfer.handed(), golfer.health())
-                    .ifPresent(reason -> struck.put(id, reason)));
-    return struck;
+        .toList();
   }
 
-  /** What the planner makes of these decisions now; a start that is past becomes today. */
+  /**
+   * What the planner makes of these decisions now. A block that runs keeps its first day and its
+   * retest, unless a later start is wished for; without one, a start that is past becomes today.
+   */
   Optional<Plan> proposed(Bench bench, PlanEdits edits) {
-    return proposed(bench, edits, LocalDate.now(clock));
+    return proposed(bench, edits, earliest(bench));
+  }
+
+  private LocalDate earliest(Bench bench) {
+    LocalDate today = LocalDate.now(clock);
+    return bench
+        .file()
+        .given()
+        .filter(g -> today.isBefore(g.retest()))
+        .map(GolferFile.PlanGiven::start)
+        .filter(s -> s.isBefore(today))
+        .orElse(today);
+  }
+
+  /**
+   * The same decisions with an item out. The rest stays as it is where that can be: first by
+   * itself, else held; only what the rules then push out goes as well.
+   */
+  PlanEdits without(Bench bench, Plan now, String item) {
+    PlanEdits out = now.edits().leave(item);
+    List<String> others = everyId(now.block()).stream().filter(i -> !i.equals(item)).toList();
+    if (keeps(bench, out, others)) {
+      return out;
+    }
+    PlanEdits held = out;
+    for (String other : others) {
+      held = held.pins().containsKey(other) ? held : held.pin(other, Set.of());
+    }
+    return keeps(bench, held, others) ? held : out;
+  }
+
+  private boolean keeps(Bench bench, PlanEdits edits, List<String> items) {
+    return proposed(bench, edits).filter(p -> everyId(p.block()).containsAll(items)).isPresent();
+  }
+
+  /** What a plan has that another has not, the drills among it. */
+  static List<String> added(Plan before, Plan after) {
+    List<String> had = everyId(before.block());
+    return everyId(after.block()).stream().filter(i -> !had.contains(i)).toList();
   }
 
   /** The same for a block that may have begun already, as made-up golfers' have. */
@@ -138,12 +175,17 @@ public class Plans {
 
   /** Gives a plan as a new version. */
   void give(Bench bench, Account by, Plan plan, String label) {
+    Block block = plan.block();
     versions.give(
         bench.file(),
         by,
-        label,
-        PlanText.write(plan.edits()),
-        PlanText.write(new PlanText.Given(plan.block(), plan.start(), plan.minutes())));
+        new PlanVersions.New(
+            label,
+            PlanText.write(plan.edits()),
+            PlanText.write(new PlanText.Given(block, plan.start(), plan.minutes())),
+            plan.start(),
+            block.retest(),
+            everyId(block)));
   }
 
   /** Every version given, the newest first. */

@@ -1,6 +1,7 @@
 package loosehip.app.store;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import loosehip.core.measure.Slot;
  * @param lastStep what undo would take back
  * @param earlier the latest earlier visits, the newest first, at most {@link #EARLIER_AT_HAND}, and
  *     the one chosen to be compared with
+ * @param given the plan in the golfer's hand; empty while none was given
  */
 public record GolferFile(
     String id,
@@ -31,13 +33,34 @@ public record GolferFile(
     Map<String, Noted> facts,
     List<TakenTry> tries,
     Optional<String> lastStep,
-    List<EarlierVisit> earlier) {
+    List<EarlierVisit> earlier,
+    Optional<PlanGiven> given) {
   /** So many earlier visits are kept at hand; older ones are read when they are compared. */
   public static final int EARLIER_AT_HAND = 4;
 
   /** A visit before this one, with the facts noted at it. */
   public record EarlierVisit(
       String visitId, LocalDate on, Map<String, Noted> facts, List<TakenTry> tries) {}
+
+  /**
+   * The newest version of the plan given.
+   *
+   * @param number of the version
+   * @param start its first day
+   * @param retest the day of the retest
+   * @param items the ids of everything in it, without repeats
+   */
+  public record PlanGiven(int number, LocalDate start, LocalDate retest, List<String> items) {
+    /** How many weeks the block has. */
+    public int weeks() {
+      return (int) Math.max(1, ChronoUnit.WEEKS.between(start, retest));
+    }
+
+    /** Which week of the block a day is in: 1 for the first, 0 or less before it. */
+    public int week(LocalDate day) {
+      return Math.floorDiv((int) ChronoUnit.DAYS.between(start, day), 7) + 1;
+    }
+  }
 
   /** The value of a topic, if noted. */
   public Optional<String> value(String topic) {

@@ -4,6 +4,7 @@ import static loosehip.app.store.GolferFile.EARLIER_AT_HAND;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.STEP;
 import static loosehip.app.store.generated.Tables.VISIT;
@@ -84,7 +85,24 @@ public class GolferFiles {
         now,
         tries.getOrDefault(ids.get(0), List.of()),
         lastStep(db, golfer.getId()),
-        earlier);
+        earlier,
+        given(db, golfer.getId()));
+  }
+
+  private static Optional<GolferFile.PlanGiven> given(DSLContext db, String golferId) {
+    return db.select(
+            PLAN_VERSION.NUMBER, PLAN_VERSION.STARTS_ON, PLAN_VERSION.RETEST_ON, PLAN_VERSION.ITEMS)
+        .from(PLAN_VERSION)
+        .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
+        .orderBy(PLAN_VERSION.NUMBER.desc())
+        .limit(1)
+        .fetchOptional(
+            r ->
+                new GolferFile.PlanGiven(
+                    r.get(PLAN_VERSION.NUMBER),
+                    LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
+                    LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON)),
+                    List.of(r.get(PLAN_VERSION.ITEMS).split(" "))));
   }
 
   private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {

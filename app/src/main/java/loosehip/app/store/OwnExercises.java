@@ -6,8 +6,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.OwnExerciseRecord;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -37,12 +40,31 @@ public class OwnExercises {
         .and(OWN_EXERCISE.CONTENT.isNotNull())
         .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OWN_EXERCISE.ID)))
         .orderBy(OWN_EXERCISE.EXERCISE_ID)
-        .fetch(
-            r ->
-                new Kept(
-                    r.get(OWN_EXERCISE.EXERCISE_ID),
-                    r.get(OWN_EXERCISE.CONTENT),
-                    r.get("p", Boolean.class)));
+        .fetch(OwnExercises::kept);
+  }
+
+  private static Kept kept(Record r) {
+    return new Kept(
+        r.get(OWN_EXERCISE.EXERCISE_ID), r.get(OWN_EXERCISE.CONTENT), r.get("p", Boolean.class));
+  }
+
+  /** Every exercise a practice ever had, as it last stood: plans may still hold it. */
+  public List<Kept> ever(String practiceId) {
+    return database
+        .read()
+        .select(
+            OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.CONTENT, OWN_EXERCISE.PHOTO.isNotNull().as("p"))
+        .from(OWN_EXERCISE)
+        .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
+        .and(OWN_EXERCISE.CONTENT.isNotNull())
+        .orderBy(OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.MADE_AT.desc())
+        .fetch(OwnExercises::kept)
+        .stream()
+        .collect(
+            Collectors.toMap(Kept::exerciseId, k -> k, (newest, older) -> newest, TreeMap::new))
+        .values()
+        .stream()
+        .toList();
   }
 
   /** The photo of an exercise in force, or empty. */

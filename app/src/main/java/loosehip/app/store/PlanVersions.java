@@ -5,6 +5,7 @@ import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.store.generated.tables.records.PlanVersionRecord;
@@ -62,8 +63,26 @@ public class PlanVersions {
         r.get(ACCOUNT.SHOWN_NAME));
   }
 
+  /**
+   * What is kept of a plan when it is given.
+   *
+   * @param label what was changed
+   * @param edits what the trainer had decided, as text
+   * @param content the plan itself, as text
+   * @param start its first day
+   * @param retest the day of the retest
+   * @param items the ids of everything in it
+   */
+  public record New(
+      String label,
+      String edits,
+      String content,
+      LocalDate start,
+      LocalDate retest,
+      List<String> items) {}
+
   /** Gives a golfer a new version; answers its number. */
-  public int give(GolferFile file, Account by, String label, String edits, String content) {
+  public int give(GolferFile file, Account by, New plan) {
     return database.write(
         db -> {
           Integer newest =
@@ -75,9 +94,12 @@ public class PlanVersions {
           row.setId(Ids.fresh());
           row.setGolferId(file.id());
           row.setNumber(newest == null ? 1 : newest + 1);
-          row.setLabel(label);
-          row.setEdits(edits);
-          row.setContent(content);
+          row.setLabel(plan.label());
+          row.setEdits(plan.edits());
+          row.setContent(plan.content());
+          row.setStartsOn(plan.start().toString());
+          row.setRetestOn(plan.retest().toString());
+          row.setItems(String.join(" ", plan.items()));
           row.setMadeAt(Instant.now(clock).toString());
           row.setMadeBy(by.id());
           row.insert();

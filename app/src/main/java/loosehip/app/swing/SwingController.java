@@ -22,6 +22,7 @@ import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
+import loosehip.core.link.Rhythm;
 import loosehip.core.link.SetupFault;
 import loosehip.core.link.SwingFigure;
 import loosehip.core.pivot.Club;
@@ -74,6 +75,9 @@ class SwingController {
   /** The faults of one checkpoint. */
   public record Group(String title, List<FaultView> faults) {}
 
+  /** A moment of the right rhythm with its picture. */
+  public record MomentView(Rhythm moment, Drawing drawing) {}
+
   /** One level of a fault. */
   public record LevelView(Level level, Optional<Drawing> drawing, boolean chosen) {}
 
@@ -99,7 +103,13 @@ class SwingController {
     model.addAttribute("clubs", Club.values());
     model.addAttribute("habits", Habit.values());
     model.addAttribute("downswings", Downswing.values());
+    model.addAttribute("sharedCheck", Downswing.SHARED_CHECK);
     model.addAttribute("rehearsals", Rehearsal.values());
+    model.addAttribute(
+        "rhythm",
+        Arrays.stream(Rhythm.values())
+            .map(m -> new MomentView(m, figures.find("rhythm." + m.id()).orElseThrow()))
+            .toList());
     return "swing/swing";
   }
 

@@ -137,11 +137,19 @@ class CasesTest {
     String stiff =
         seen.replace("internal 45", "internal 20")
             + "fault.sway=clear\nwish.minutes=15\nwish.days=5\n";
-    assertThat(Standing.glance(Files.bench(stiff)).words())
-        .isEqualTo("in a block until 6 Jan 2027");
-    assertThat(Standing.glance(Files.bench(stiff + "wish.start=2026-12-01")).words())
+    Glance planned = Standing.glance(Files.bench(stiff));
+    assertThat(planned.words()).isEqualTo("a plan waits to be given");
+    assertThat(planned.dueOn()).isEmpty();
+    assertThat(Standing.glance(Files.bench(stiff + "given 2026-11-11 2026-12-23 bridge")).words())
+        .isEqualTo("week 3 of 6, retest 23 Dec 2026");
+    assertThat(Standing.glance(Files.bench(stiff + "given 2026-12-01 2027-01-12 bridge")).words())
         .isEqualTo("block starts 1 Dec 2026");
-    Glance due = Standing.glance(Files.bench(stiff + "wish.start=2026-10-18"));
+    String knee = stiff + "caution.inner-knee=both\n";
+    assertThat(
+            Standing.glance(Files.bench(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
+                .words())
+        .isEqualTo("plan not safe now");
+    Glance due = Standing.glance(Files.bench(stiff + "given 2026-10-18 2026-11-29 bridge"));
     assertThat(due.standing()).isEqualTo("due");
     assertThat(due.words()).isEqualTo("retest due 29 Nov 2026");
     assertThat(due.trailInternal()).isEqualTo(Optional.of(20.0));

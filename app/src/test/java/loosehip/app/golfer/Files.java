@@ -33,10 +33,17 @@ public final class Files {
       String text, LocalDate visitOn, List<GolferFile.EarlierVisit> earlier) {
     Map<String, Noted> facts = new HashMap<>();
     List<TakenTry> tries = new ArrayList<>();
+    Optional<GolferFile.PlanGiven> given = Optional.empty();
     for (String line : text.split("[;\n]")) {
       String words = line.strip();
       if (words.startsWith("try ")) {
         tries.addAll(tries(words.substring(4)));
+      } else if (words.startsWith("given ")) {
+        String[] plan = words.substring(6).split(" ");
+        given =
+            Optional.of(
+                new GolferFile.PlanGiven(
+                    1, LocalDate.parse(plan[0]), LocalDate.parse(plan[1]), List.of(plan[2])));
       } else if (!words.isEmpty()) {
         String[] halves = words.split("=", 2);
         facts.put(halves[0], new Noted("row", halves[1], Instant.EPOCH, "Wren"));
@@ -52,7 +59,8 @@ public final class Files {
         facts,
         tries,
         Optional.empty(),
-        earlier);
+        earlier,
+        given);
   }
 
   /** An earlier visit with these tries. */

@@ -184,6 +184,6 @@ class BenchInputJourneyTest extends JourneyTest {
     page.locator("#entry").fill(number);
     page.waitForResponse(
         r -> r.url().endsWith("/tries"), () -> page.locator("#entry").press("Enter"));
-    page.waitForFunction("!document.querySelector('#try-form.htmx-request')");
+    page.waitForFunction("() => !document.querySelector('#try-form.htmx-request')");
   }
 }

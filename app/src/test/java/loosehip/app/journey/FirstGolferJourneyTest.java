@@ -130,6 +130,7 @@ class FirstGolferJourneyTest extends JourneyTest {
       page.locator("#new-name").fill("Ewan Kerr");
       page.getByText("Add golfer").click();
       tap(page, "#consent");
+      assertThat(page.locator("#consent")).isChecked();
       tap(page, "#warning-night-pain-yes");
       assertThat(page.locator(".refer-block")).containsText("Stop here and refer");
       assertThat(page.locator("#plan-view")).containsText("Waiting for a clinician");
@@ -182,6 +183,6 @@ class FirstGolferJourneyTest extends JourneyTest {
   static void tap(Page page, String chip) {
     page.waitForResponse(
         r -> r.request().method().equals("POST"),
-        () -> page.locator(chip).click(new Locator.ClickOptions().setForce(true)));
+        () -> page.locator("label:has(" + chip + ")").click());
   }
 }

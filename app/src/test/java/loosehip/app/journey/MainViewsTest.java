@@ -43,6 +43,7 @@ class MainViewsTest extends JourneyTest {
   private static final List<String> WAITING = List.of("talk", "measure", "plan");
   private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
+  /** Everything in the paper theme; in the dim one only what a theme can change. */
   @Test
   void noViewHasASeriousViolation() {
     for (String theme : List.of("paper", "dim")) {
@@ -68,7 +69,7 @@ class MainViewsTest extends JourneyTest {
             found.addAll(violations(page, theme + " " + name + " " + station));
           }
         }
-        for (String room : theme.equals("dim") ? ROOMS.subList(0, 2) : ROOMS) {
+        for (String room : ROOMS) {
           page.navigate(room);
           found.addAll(violations(page, theme + " " + room));
         }
@@ -100,11 +101,14 @@ class MainViewsTest extends JourneyTest {
   }
 
   private static List<String> violations(Page page, String where) {
-    return new AxeBuilder(page)
-        .analyze().getViolations().stream()
-            .filter(rule -> SERIOUS.contains(rule.getImpact()))
-            .map(rule -> where + ": " + said(rule))
-            .toList();
+    AxeBuilder axe = new AxeBuilder(page);
+    if (where.startsWith("dim")) {
+      axe.withRules(List.of("color-contrast"));
+    }
+    return axe.analyze().getViolations().stream()
+        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+        .map(rule -> where + ": " + said(rule))
+        .toList();
   }
 
   private static String said(Rule rule) {

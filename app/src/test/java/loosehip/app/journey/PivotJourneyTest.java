@@ -25,6 +25,11 @@ class PivotJourneyTest extends BenchJourney {
         page.locator("#delta-back .delta-now").textContent().replace("−", "-"));
   }
 
+  /** Nothing is still to move under the pointer. */
+  private void settled() {
+    page.waitForFunction("() => document.fonts.status === 'loaded'");
+  }
+
   private double flare() {
     return Double.parseDouble(page.locator("#lever-trailFlare").inputValue());
   }
@@ -32,6 +37,7 @@ class PivotJourneyTest extends BenchJourney {
   @Test
   void draggingTheTrailFootMovesTheMarginByTheDegreesDragged() {
     double before = margin();
+    settled();
     BoundingBox toe = page.locator("[data-handle=trailFlare] .pv-toe").boundingBox();
     double x = toe.x + toe.width / 2;
     double y = toe.y + toe.height / 2;
@@ -102,6 +108,7 @@ class PivotJourneyTest extends BenchJourney {
   void besideSetUpTheBeltIsDraggedASaveKeepsTheTrialAndItIsKeptOrThrownAway() {
     page.navigate("/golfers/" + golfer + "/set-up");
     page.locator("[data-handle=pelvicTilt]").scrollIntoViewIfNeeded();
+    settled();
     BoundingBox belt = page.locator("[data-handle=pelvicTilt] .pv-knob").boundingBox();
     double x = belt.x + belt.width / 2;
     double y = belt.y + belt.height / 2;

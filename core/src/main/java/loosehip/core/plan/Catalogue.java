@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import loosehip.core.link.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.pivot.School;
@@ -23,10 +24,13 @@ public final class Catalogue {
 
   private final Map<String, List<Exercise>> ladders;
   private final List<Drill> drills;
+  private final List<Exercise> retired;
 
-  private Catalogue(Map<String, List<Exercise>> ladders, List<Drill> drills) {
+  private Catalogue(
+      Map<String, List<Exercise>> ladders, List<Drill> drills, List<Exercise> retired) {
     this.ladders = ladders;
     this.drills = drills;
+    this.retired = List.copyOf(retired);
   }
 
   private Catalogue() {
@@ -36,6 +40,7 @@ public final class Catalogue {
             .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
     ladders.values().forEach(rungs -> rungs.sort(Comparator.comparingInt(Exercise::rung)));
     this.drills = ShippedText.rows(Catalogue.class, "drills.txt").map(Catalogue::drill).toList();
+    this.retired = List.of();
   }
 
   /** The catalogue that ships with the product. */
@@ -65,9 +70,11 @@ public final class Catalogue {
         .findFirst();
   }
 
-  /** The exercise with this id, or empty. */
+  /** The exercise with this id, retired ones among them, or empty. */
   public Optional<Exercise> find(String id) {
-    return exercises().stream().filter(e -> e.id().equals(id)).findFirst();
+    return Stream.concat(exercises().stream(), retired.stream())
+        .filter(e -> e.id().equals(id))
+        .findFirst();
   }
 
   /** The drill with this id, or empty. */
@@ -95,7 +102,15 @@ public final class Catalogue {
           }
           more.put(ladder, rungs.stream().sorted(Comparator.comparingInt(Exercise::rung)).toList());
         });
-    return new Catalogue(more, drills);
+    return new Catalogue(more, drills, retired);
+  }
+
+  /**
+   * This catalogue with exercises that are planned no more but stand in plans given earlier: they
+   * are found by id, with their cautions, and are on no ladder.
+   */
+  public Catalogue withRetired(List<Exercise> gone) {
+    return new Catalogue(ladders, drills, gone);
   }
 
   private static Exercise exercise(String[] cells) {
