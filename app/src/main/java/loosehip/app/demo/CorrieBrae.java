@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import loosehip.app.follow.Sessions;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Topic;
 import loosehip.app.plan.Plans;
@@ -14,6 +15,7 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
+import loosehip.app.store.Homework;
 import loosehip.app.store.Journal;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.store.Visits;
@@ -45,6 +47,8 @@ class CorrieBrae implements InitializingBean {
   private final PracticeValues values;
   private final Benches benches;
   private final Plans plans;
+  private final Sessions sessions;
+  private final Homework homework;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
@@ -56,6 +60,8 @@ class CorrieBrae implements InitializingBean {
       PracticeValues values,
       Benches benches,
       Plans plans,
+      Sessions sessions,
+      Homework homework,
       PasswordEncoder passwords,
       Clock clock) {
     this.accounts = accounts;
@@ -65,6 +71,8 @@ class CorrieBrae implements InitializingBean {
     this.values = values;
     this.benches = benches;
     this.plans = plans;
+    this.sessions = sessions;
+    this.homework = homework;
     this.passwords = passwords;
     this.clock = clock;
   }
@@ -126,12 +134,38 @@ class CorrieBrae implements InitializingBean {
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
         case "plan" -> plans.giveFrom(benches.open(wren, id), wren, LocalDate.EPOCH);
+        case "done" -> done(wren, id, words[1].split(" "));
+        case "felt" -> felt(wren, id, words[1].split(" ", 3));
         default -> {
           // remarks and blank lines
         }
       }
     }
     finish(wren, id);
+  }
+
+  private void done(Account wren, String id, String[] words) {
+    sessions.doneAsAsked(
+        benches.open(wren, id),
+        wren,
+        LocalDate.now(clock).minusDays(Integer.parseInt(words[0])),
+        Optional.of(Integer.parseInt(words[1])),
+        Optional.of(Integer.parseInt(words[2])));
+  }
+
+  /** The words of a golfer about one thing on a day whose session is in the log already. */
+  private void felt(Account wren, String id, String[] words) {
+    LocalDate on = LocalDate.now(clock).minusDays(Integer.parseInt(words[0]));
+    String[] said = words[2].split(" \\| ");
+    homework.of(id).stream()
+        .filter(k -> k.item().equals(words[1]) && k.log().on().equals(on))
+        .findFirst()
+        .ifPresent(
+            k ->
+                homework.say(
+                    benches.file(wren, id),
+                    wren,
+                    new Homework.Kept(k.plan(), k.item(), k.log(), said[0], said[1], "")));
   }
 
   private void finish(Account wren, String id) {

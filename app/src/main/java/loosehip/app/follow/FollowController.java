@@ -1,32 +1,188 @@
 package loosehip.app.follow;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Homework;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
+import loosehip.core.plan.PlanItem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** Says what this station will hold; it is not built yet. */
+/** The log of what was done at home, day by day, and what follows from it. */
 @Controller
 class FollowController {
+  private static final int WORDS_MOST = 200;
+
   private final Benches benches;
   private final Frames frames;
+  private final FollowPages pages;
+  private final Sessions sessions;
+  private final Homework homework;
+  private final Clock clock;
 
-  FollowController(Benches benches, Frames frames) {
+  FollowController(
+      Benches benches,
+      Frames frames,
+      FollowPages pages,
+      Sessions sessions,
+      Homework homework,
+      Clock clock) {
     this.benches = benches;
     this.frames = frames;
+    this.pages = pages;
+    this.sessions = sessions;
+    this.homework = homework;
+    this.clock = clock;
   }
 
   @GetMapping("/golfers/{id}/follow")
-  String follow(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+  String follow(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String day,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
     Bench bench = benches.open(user.account(), id);
+    show(model, user, bench, date(day));
+    return "follow/follow";
+  }
+
+  private void show(Model model, SignedIn user, Bench bench, Optional<LocalDate> day) {
     model.addAttribute("frame", frames.of(user.account(), bench, Station.FOLLOW));
     model.addAttribute("bench", bench);
-    return "follow/follow";
+    model.addAttribute("page", pages.page(bench, day).orElse(null));
+    model.addAttribute("topic", "follow");
+  }
+
+  private static Optional<LocalDate> date(String text) {
+    try {
+      return text.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+    } catch (DateTimeParseException unreadable) {
+      return Optional.empty();
+    }
+  }
+
+  /** Says how one item of a day went; no amount takes back what was said. */
+  @PostMapping("/golfers/{id}/follow/{day}/{item}")
+  String say(
+      @PathVariable String id,
+      @PathVariable String day,
+      @PathVariable String item,
+      @RequestParam(defaultValue = "") String done,
+      @RequestParam(defaultValue = "") String effort,
+      @RequestParam(defaultValue = "") String pain,
+      @RequestParam(defaultValue = "false") boolean poorForm,
+      @RequestParam(defaultValue = "false") boolean leaned,
+      @RequestParam(defaultValue = "false") boolean worseNextDay,
+      @RequestParam(defaultValue = "") String felt,
+      @RequestParam(defaultValue = "") String seen,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Bench bench = benches.open(user.account(), id);
+    Optional<LocalDate> on = date(day);
+    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
+    String problem = problem(bench, on, asked.flatMap(a -> a.item(item)), effort, pain);
+    Optional<Done> amount = Done.parse(done);
+    String words =
+        amount.isEmpty() && (!effort.isBlank() || !pain.isBlank())
+            ? "Effort and pain are kept once an amount is chosen."
+            : "";
+    if (problem.isEmpty()) {
+      int plan = asked.orElseThrow().plan();
+      if (amount.isPresent()) {
+        ItemLog log =
+            new ItemLog(
+                on.get(),
+                amount.get(),
+                figure(effort),
+                figure(pain),
+                !poorForm,
+                leaned,
+                worseNextDay);
+        homework.say(
+            bench.file(),
+            user.account(),
+            new Homework.Kept(plan, item, log, cut(felt), cut(seen), ""));
+      } else {
+        homework.takeBack(bench.file(), user.account(), plan, item, on.get());
+      }
+    }
+    Bench now = problem.isEmpty() ? benches.saved(user.account(), id) : bench;
+    show(model, user, now, on);
+    model.addAttribute("problem", problem);
+    model.addAttribute("words", words);
+    model.addAttribute("item", item);
+    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+    return "follow/after-log";
+  }
+
+  private String problem(
+      Bench bench, Optional<LocalDate> on, Optional<PlanItem> item, String effort, String pain) {
+    if (!bench.consented()) {
+      return "Not kept: health data needs the golfer's consent first (Talk, top).";
+    }
+    if (on.isEmpty() || item.isEmpty()) {
+      return "That was not in the plan on this day. Reload the page; nothing was lost.";
+    }
+    if (on.get().isAfter(LocalDate.now(clock))) {
+      return "That day is still to come. Nothing was kept.";
+    }
+    boolean readable =
+        (effort.isBlank() || figure(effort).isPresent())
+            && (pain.isBlank() || figure(pain).isPresent());
+    return readable ? "" : "Effort and pain go from 0 to 10. Nothing was kept.";
+  }
+
+  private static Optional<Integer> figure(String typed) {
+    return Typed.number(typed)
+        .filter(n -> n == Math.rint(n) && n >= 0 && n <= 10)
+        .map(Double::intValue);
+  }
+
+  private static String cut(String words) {
+    String kept = words.strip();
+    return kept.length() > WORDS_MOST ? kept.substring(0, WORDS_MOST) : kept;
+  }
+
+  /** Says that the whole session of a day was done as asked; what was said already stays. */
+  @PostMapping("/golfers/{id}/follow/{day}")
+  String asAsked(
+      @PathVariable String id,
+      @PathVariable String day,
+      @RequestParam(defaultValue = "") String effort,
+      @RequestParam(defaultValue = "") String pain,
+      @AuthenticationPrincipal SignedIn user,
+      RedirectAttributes flash) {
+    Bench bench = benches.open(user.account(), id);
+    Optional<LocalDate> on = date(day);
+    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
+    String problem =
+        problem(
+            bench, on, asked.flatMap(a -> a.session().items().stream().findFirst()), effort, pain);
+    if (problem.isEmpty() && figure(pain).filter(p -> p > 2).isPresent()) {
+      problem = "Pain above 2: say below in which exercise it was. Nothing was kept.";
+    }
+    if (problem.isEmpty()) {
+      sessions.doneAsAsked(bench, user.account(), on.orElseThrow(), figure(effort), figure(pain));
+      benches.saved(user.account(), id);
+    }
+    flash.addFlashAttribute("refused", problem);
+    return "redirect:/golfers/" + id + "/follow" + on.map(d -> "?day=" + d).orElse("");
   }
 }

@@ -48,6 +48,5 @@ public record FrameView(
   public record CautionWord(String what, String follows) {}
 
   /** One of the seven stations with its state. */
-  public record StationTab(
-      int number, String id, String title, String state, boolean here, boolean built) {}
+  public record StationTab(int number, String id, String title, String state, boolean here) {}
 }

@@ -119,12 +119,7 @@ public class Frames {
         .map(
             s ->
                 new FrameView.StationTab(
-                    s.ordinal() + 1,
-                    s.id(),
-                    s.title(),
-                    state(bench, s),
-                    s == here,
-                    s != Station.FOLLOW))
+                    s.ordinal() + 1, s.id(), s.title(), state(bench, s), s == here))
         .toList();
   }
 
@@ -142,7 +137,7 @@ public class Frames {
       case SWING -> swing(bench);
       case LINKS -> refer ? "waits" : links(bench.assessment().links());
       case PLAN -> refer ? "waits" : plan(bench);
-      case FOLLOW -> "not built yet";
+      case FOLLOW -> follow(bench);
     };
   }
 
@@ -199,8 +194,16 @@ public class Frames {
                     : "none yet");
   }
 
+  private static String follow(Bench bench) {
+    return bench
+        .file()
+        .given()
+        .map(g -> g.logged().map(d -> "log to " + Dates.day(d)).orElse("no log yet"))
+        .orElse("after a plan");
+  }
+
   private static String given(Bench bench, GolferFile.PlanGiven given) {
-    if (!bench.blocked(given.items()).isEmpty()) {
+    if (!bench.struck().isEmpty()) {
       return "not safe now";
     }
     int week = given.week(bench.today());

@@ -18,6 +18,7 @@ import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.follow.RungRule;
 import loosehip.core.link.ComplaintOrder;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Screen;
@@ -204,6 +205,27 @@ public final class Bench {
   /** Why a card may not be taken, when it may not. */
   public Optional<Block> blocked(TestCard card) {
     return golfer.health().blocks(card.test(), card.side(), card.part());
+  }
+
+  /**
+   * What of the plan given must not be done as things stand, with the reason: a caution noted
+   * since, or pain in its log.
+   */
+  public Map<String, String> struck() {
+    Map<String, String> struck = new LinkedHashMap<>();
+    file.given()
+        .ifPresent(
+            given -> {
+              struck.putAll(blocked(given.items()));
+              given
+                  .stopped()
+                  .forEach(
+                      (item, log) ->
+                          struck.putIfAbsent(
+                              item,
+                              RungRule.of(List.of(log)).because() + ", " + Dates.day(log.on())));
+            });
+    return struck;
   }
 
   /** What of a plan a caution on record keeps from this golfer, with the reason. */

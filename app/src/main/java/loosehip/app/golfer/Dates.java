@@ -17,6 +17,11 @@ public final class Dates {
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
 
+  /** The day of a moment on this machine's calendar. */
+  public static LocalDate of(Instant at) {
+    return LocalDate.ofInstant(at, ZoneId.systemDefault());
+  }
+
   /** A moment on this machine's clock: {@code 3 Mar 2027, 10:42}. */
   public static String moment(Instant at) {
     return MOMENT.format(at.atZone(ZoneId.systemDefault()));

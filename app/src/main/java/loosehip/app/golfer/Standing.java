@@ -40,7 +40,7 @@ public final class Standing {
   }
 
   private static String block(Bench bench, GolferFile.PlanGiven given) {
-    if (!bench.blocked(given.items()).isEmpty()) {
+    if (!bench.struck().isEmpty()) {
       return "plan not safe now";
     }
     int week = given.week(bench.today());

@@ -11,6 +11,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Dates;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.Exercise;
@@ -30,6 +31,7 @@ class PlanController {
   private final Plans plans;
   private final ExerciseTexts texts;
   private final PlanTemplates templates;
+  private final Homework homework;
 
   PlanController(
       Benches benches,
@@ -37,25 +39,27 @@ class PlanController {
       PlanPages pages,
       Plans plans,
       ExerciseTexts texts,
-      PlanTemplates templates) {
+      PlanTemplates templates,
+      Homework homework) {
     this.benches = benches;
     this.frames = frames;
     this.pages = pages;
     this.plans = plans;
     this.texts = texts;
     this.templates = templates;
+    this.homework = homework;
   }
 
   /** Something that can be added. */
   public record Addable(String id, String name) {}
 
-  /** A version in the list. */
-  public record VersionLine(int number, String label, String by) {}
+  /** A version in the list, with what its log holds. */
+  public record VersionLine(int number, String label, String by, String log) {}
 
   @GetMapping("/golfers/{id}/plan")
   String plan(
       @PathVariable String id,
-      @RequestParam(defaultValue = "1") int week,
+      @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -77,9 +81,25 @@ class PlanController {
   }
 
   private List<VersionLine> versions(Bench bench) {
+    List<Homework.Kept> log = homework.of(bench.file().id());
     return plans.versions(bench).stream()
-        .map(v -> new VersionLine(v.number(), v.label(), v.by() + ", " + Dates.moment(v.at())))
+        .map(
+            v ->
+                new VersionLine(
+                    v.number(),
+                    v.label(),
+                    v.by() + ", " + Dates.moment(v.at()),
+                    logged(log.stream().filter(k -> k.plan() == v.number()).toList())))
         .toList();
+  }
+
+  /** What the log of a version holds, in words; empty when it holds nothing. */
+  private static String logged(List<Homework.Kept> log) {
+    long days = log.stream().map(k -> k.log().on()).distinct().count();
+    long done = log.stream().filter(k -> k.log().done().counts()).count();
+    return days == 0
+        ? ""
+        : "log of " + days + (days == 1 ? " day, " : " days, ") + done + " things done";
   }
 
   private List<Addable> addable(Bench bench, Optional<Plans.Plan> plan) {

@@ -98,12 +98,24 @@ class PlanEditController {
     return back;
   }
 
+  /** What the log has stopped is in no later version until the trainer adds it again. */
+  private static PlanEdits withoutStopped(Bench bench, PlanEdits edits, String added) {
+    PlanEdits then = edits;
+    for (String item : bench.file().given().map(g -> g.stopped().keySet()).orElse(Set.of())) {
+      then = item.equals(added) ? then : then.leave(item);
+    }
+    return then;
+  }
+
   private Change give(
       Bench bench, SignedIn user, Plans.Plan now, Change change, String item, String what) {
     Optional<Plans.Plan> then =
         what.equals("give") && now.kept().isEmpty()
             ? Optional.of(now)
-            : plans.proposed(bench, change.edits().orElseThrow());
+            : plans.proposed(
+                bench,
+                withoutStopped(
+                    bench, change.edits().orElseThrow(), what.equals("add") ? item : ""));
     if (then.isEmpty()) {
       return Change.refused(
           "Nothing could be planned: the minutes and days on Talk are missing. The plan stays.");

@@ -37,21 +37,26 @@ public class PlanPages {
     this.figures = figures;
   }
 
-  /** The page of this golfer's plan at the stage that holds a week; empty when there is none. */
+  /**
+   * The page of this golfer's plan at the stage that holds a week; empty when there is none.
+   *
+   * @param week of the block, 1 for the first; 0 for the one that runs
+   */
   public Optional<PlanPage> of(Bench bench, int week) {
     return plans.of(bench).filter(p -> !p.block().empty()).map(p -> page(bench, p, week));
   }
 
-  /** The page of this golfer's plan at its first stage; empty when there is none. */
+  /** The same at the stage that runs. */
   public Optional<PlanPage> of(Bench bench) {
-    return of(bench, 1);
+    return of(bench, 0);
   }
 
   PlanPage page(Bench bench, Plans.Plan plan, int asked) {
     Block block = plan.block();
     List<Block.Stage> stages = block.stages();
+    int week = asked >= 1 ? asked : plan.week(bench.today());
     Block.Stage stage =
-        stages.stream().filter(s -> s.holds(asked)).findFirst().orElse(stages.get(0));
+        stages.stream().filter(s -> s.holds(week)).findFirst().orElse(stages.get(0));
     int longest =
         block.weeks().stream()
             .flatMap(w -> w.sessions().stream())
@@ -235,7 +240,7 @@ public class PlanPages {
   }
 
   /** How much in words: {@code 15 each side, 3 s hold}. */
-  static String dose(Dose dose, Dose.Prescribed much) {
+  public static String dose(Dose dose, Dose.Prescribed much) {
     StringBuilder words = new StringBuilder();
     if (much.sets() > 1) {
       words.append(much.sets()).append(" sets of ");

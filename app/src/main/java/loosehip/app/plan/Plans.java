@@ -2,6 +2,7 @@ package loosehip.app.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +46,12 @@ public class Plans {
       LocalDate start,
       int minutes,
       Map<String, String> struck) {
+    /** The week of the block a day is in; the first before it, the last after it. */
+    public int week(LocalDate day) {
+      int week = Math.floorDiv((int) ChronoUnit.DAYS.between(start, day), 7) + 1;
+      return Math.max(1, Math.min(block.weeks().size(), week));
+    }
+
     /** Whether it must not be done as it stands. */
     public boolean unsafe() {
       return !struck.isEmpty();
@@ -70,11 +77,9 @@ public class Plans {
         given.block(),
         given.start(),
         given.minutes(),
-        struck(bench, given.block()));
-  }
-
-  private static Map<String, String> struck(Bench bench, Block block) {
-    return bench.blocked(everyId(block));
+        bench.file().given().filter(g -> g.number() == kept.number()).isPresent()
+            ? bench.struck()
+            : bench.blocked(everyId(given.block())));
   }
 
   private static List<String> everyId(Block block) {

@@ -45,7 +45,7 @@ class SheetController {
   @GetMapping("/golfers/{id}/sheet")
   String sheet(
       @PathVariable String id,
-      @RequestParam(defaultValue = "1") int week,
+      @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -61,7 +61,7 @@ class SheetController {
   @GetMapping("/golfers/{id}/sheet.pdf")
   ResponseEntity<byte[]> pdf(
       @PathVariable String id,
-      @RequestParam(defaultValue = "1") int week,
+      @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
     Optional<PlanPage> page = safe(bench, week);

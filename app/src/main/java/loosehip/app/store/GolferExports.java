@@ -1,6 +1,7 @@
 package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.GOLFER;
+import static loosehip.app.store.generated.Tables.HOMEWORK;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
@@ -68,6 +69,14 @@ public class GolferExports {
                           .from(PLAN_VERSION)
                           .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
                           .orderBy(PLAN_VERSION.NUMBER)
+                          .fetch()));
+              all.put(
+                  "homework",
+                  rows(
+                      db.select(HOMEWORK.asterisk())
+                          .from(HOMEWORK)
+                          .where(HOMEWORK.GOLFER_ID.eq(golferId))
+                          .orderBy(HOMEWORK.ON_DAY, HOMEWORK.NOTED_AT)
                           .fetch()));
               return all;
             });

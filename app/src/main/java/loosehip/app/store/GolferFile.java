@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.follow.ItemLog;
 import loosehip.core.measure.Slot;
 
 /**
@@ -49,8 +50,16 @@ public record GolferFile(
    * @param start its first day
    * @param retest the day of the retest
    * @param items the ids of everything in it, without repeats
+   * @param stopped items that its log has stopped, with what stopped them
+   * @param logged the last day the log says something about; empty when it says nothing yet
    */
-  public record PlanGiven(int number, LocalDate start, LocalDate retest, List<String> items) {
+  public record PlanGiven(
+      int number,
+      LocalDate start,
+      LocalDate retest,
+      List<String> items,
+      Map<String, ItemLog> stopped,
+      Optional<LocalDate> logged) {
     /** How many weeks the block has. */
     public int weeks() {
       return (int) Math.max(1, ChronoUnit.WEEKS.between(start, retest));

@@ -102,7 +102,9 @@ public class GolferFiles {
                     r.get(PLAN_VERSION.NUMBER),
                     LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
                     LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON)),
-                    List.of(r.get(PLAN_VERSION.ITEMS).split(" "))));
+                    List.of(r.get(PLAN_VERSION.ITEMS).split(" ")),
+                    Homework.stopped(db, golferId, r.get(PLAN_VERSION.NUMBER)),
+                    Homework.lastDay(db, golferId)));
   }
 
   private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {

@@ -42,7 +42,7 @@ class FramesTest {
         "consent=1; fault.sway=clear | links | 1 not settled",
         "consent=1; fault.sway=clear; try seated-rotation.right.internal 20 | links | settled",
         "consent=1 | plan | none yet",
-        "consent=1 | follow | not built yet",
+        "consent=1 | follow | after a plan",
       })
   void eachStationSaysItsState(String facts, String station, String state) {
     assertThat(bar(facts).stations())
@@ -80,7 +80,22 @@ class FramesTest {
         .filteredOn(FrameView.StationTab::here)
         .extracting(FrameView.StationTab::id)
         .containsExactly("talk");
-    assertThat(stations).filteredOn(s -> !s.built()).hasSize(1);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "nothing given | consent=1 | none yet | after a plan",
+        "to come | given 2026-12-01 2027-01-12 bridge | from 1 Dec 2026 | no log yet",
+        "running | given 2026-11-11 2026-12-23 bridge | week 3 of 6 | no log yet",
+        "over | given 2026-09-11 2026-10-23 bridge | retest is due | no log yet",
+        "a caution since | caution.inner-knee=both; given 2026-11-11 2026-12-23 seated-knee-drops | not safe now | no log yet",
+      })
+  void theTabSaysWhereTheGivenPlanStands(String name, String facts, String plan, String follow) {
+    List<FrameView.StationTab> stations = bar(facts).stations();
+    assertThat(stations.get(5).state()).isEqualTo(plan);
+    assertThat(stations.get(6).state()).isEqualTo(follow);
   }
 
   private FrameView.GolferBar bar(String facts) {

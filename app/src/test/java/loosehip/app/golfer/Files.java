@@ -43,7 +43,12 @@ public final class Files {
         given =
             Optional.of(
                 new GolferFile.PlanGiven(
-                    1, LocalDate.parse(plan[0]), LocalDate.parse(plan[1]), List.of(plan[2])));
+                    1,
+                    LocalDate.parse(plan[0]),
+                    LocalDate.parse(plan[1]),
+                    List.of(plan[2]),
+                    Map.of(),
+                    Optional.empty()));
       } else if (!words.isEmpty()) {
         String[] halves = words.split("=", 2);
         facts.put(halves[0], new Noted("row", halves[1], Instant.EPOCH, "Wren"));

@@ -1,0 +1,243 @@
+package loosehip.app.follow;
+
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.figure.Figures;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
+import loosehip.app.plan.PlanPages;
+import loosehip.app.plan.Plans;
+import loosehip.app.store.Homework;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.RungRule;
+import loosehip.core.plan.Exercise;
+import loosehip.core.plan.PlanItem;
+import org.springframework.stereotype.Component;
+
+/** Builds the page of a log. */
+@Component
+class FollowPages {
+  private static final int FEELINGS_SHOWN = 6;
+
+  private final Plans plans;
+  private final Homework homework;
+  private final ExerciseTexts texts;
+  private final Figures figures;
+
+  FollowPages(Plans plans, Homework homework, ExerciseTexts texts, Figures figures) {
+    this.plans = plans;
+    this.homework = homework;
+    this.texts = texts;
+    this.figures = figures;
+  }
+
+  /** The page at a day; where the log left off when no day is asked for. */
+  Optional<FollowPage> page(Bench bench, Optional<LocalDate> wanted) {
+    List<Plans.Plan> versions = plans.earlier(bench);
+    if (versions.isEmpty()) {
+      return Optional.empty();
+    }
+    Plans.Plan now = versions.get(0);
+    List<Homework.Kept> log = homework.of(bench.file().id());
+    LocalDate day =
+        wanted
+            .map(d -> sessionNear(versions, now, d))
+            .orElseGet(() -> next(versions, now, log, bench.today()));
+    int week = now.week(day);
+    Optional<Sessions.OnDay> asked = Sessions.asked(versions, day);
+    List<FollowPage.Day> days = days(versions, now, week, log, bench.today(), day);
+    return Optional.of(
+        new FollowPage(
+            asked.map(Sessions.OnDay::plan).orElse(now.kept().orElseThrow().number()),
+            week,
+            weeks(versions, now, log, bench.today(), week),
+            days,
+            days.stream().filter(FollowPage.Day::shown).findFirst(),
+            asked.map(a -> rows(a, log, day)).orElse(List.of()),
+            asked.isPresent() && log.stream().noneMatch(k -> k.log().on().equals(day)),
+            steps(bench, now, week, log),
+            feelings(log)));
+  }
+
+  /** The first session since the last word that has none yet; else the latest session. */
+  private static LocalDate next(
+      List<Plans.Plan> versions, Plans.Plan now, List<Homework.Kept> log, LocalDate today) {
+    LocalDate last = today.isBefore(now.start()) ? now.start().plusDays(6) : today;
+    LocalDate said =
+        log.stream().map(k -> k.log().on()).max(Comparator.naturalOrder()).orElse(LocalDate.MIN);
+    LocalDate latest = now.start();
+    for (LocalDate day = now.start(); !day.isAfter(last); day = day.plusDays(1)) {
+      if (Sessions.asked(versions, day).isPresent()) {
+        if (day.isAfter(said)) {
+          return day;
+        }
+        latest = day;
+      }
+    }
+    return latest;
+  }
+
+  /** The day itself, or the first day of its week that has a session. */
+  private static LocalDate sessionNear(List<Plans.Plan> versions, Plans.Plan now, LocalDate day) {
+    LocalDate first = now.start().plusWeeks(now.week(day) - 1L);
+    return Stream.concat(Stream.of(day), first.datesUntil(first.plusDays(7)))
+        .filter(d -> Sessions.asked(versions, d).isPresent())
+        .findFirst()
+        .orElse(first);
+  }
+
+  private static List<FollowPage.Day> days(
+      List<Plans.Plan> versions,
+      Plans.Plan now,
+      int week,
+      List<Homework.Kept> log,
+      LocalDate today,
+      LocalDate shown) {
+    List<FollowPage.Day> days = new ArrayList<>();
+    LocalDate first = now.start().plusWeeks(week - 1L);
+    for (LocalDate day = first; day.isBefore(first.plusDays(7)); day = day.plusDays(1)) {
+      LocalDate at = day;
+      Optional<Sessions.OnDay> asked = Sessions.asked(versions, at);
+      long said = log.stream().filter(k -> k.log().on().equals(at)).count();
+      int all = asked.map(a -> a.session().items().size()).orElse(0);
+      String state =
+          all == 0
+              ? "rest"
+              : said >= all ? "said" : said > 0 ? "part" : at.isAfter(today) ? "ahead" : "open";
+      String words =
+          switch (state) {
+            case "rest" -> "rest";
+            case "said" -> "all said";
+            case "part" -> said + " of " + all;
+            case "ahead" -> "to come";
+            default -> "nothing said";
+          };
+      String name = day.getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.UK);
+      days.add(
+          new FollowPage.Day(
+              at, name + " " + day.getDayOfMonth(), state, words, all > 0 && at.equals(shown)));
+    }
+    return days;
+  }
+
+  private static List<FollowPage.Week> weeks(
+      List<Plans.Plan> versions,
+      Plans.Plan now,
+      List<Homework.Kept> log,
+      LocalDate today,
+      int shown) {
+    List<FollowPage.Week> weeks = new ArrayList<>();
+    for (int number = 1; number <= now.block().weeks().size(); number++) {
+      LocalDate first = now.start().plusWeeks(number - 1L);
+      int asked = 0;
+      int done = 0;
+      for (LocalDate day = first;
+          day.isBefore(first.plusDays(7)) && !day.isAfter(today);
+          day = day.plusDays(1)) {
+        LocalDate at = day;
+        asked += Sessions.asked(versions, at).map(a -> a.session().items().size()).orElse(0);
+        done +=
+            (int)
+                log.stream()
+                    .filter(k -> k.log().on().equals(at) && k.log().done().counts())
+                    .count();
+      }
+      weeks.add(new FollowPage.Week(number, done, asked, number == shown));
+    }
+    return weeks;
+  }
+
+  private List<FollowPage.Row> rows(Sessions.OnDay asked, List<Homework.Kept> log, LocalDate day) {
+    return asked.session().items().stream()
+        .map(
+            item ->
+                row(
+                    item,
+                    log.stream()
+                        .filter(k -> k.item().equals(item.id()) && k.log().on().equals(day))
+                        .findFirst()))
+        .toList();
+  }
+
+  private FollowPage.Row row(PlanItem item, Optional<Homework.Kept> kept) {
+    Optional<ItemLog> said = kept.map(Homework.Kept::log);
+    Map<Done, String> amounts = Done.told(item.dose());
+    return new FollowPage.Row(
+        item.id(),
+        texts.of(item.id()).name(),
+        figures.find(item.id() + ".end"),
+        PlanPages.dose(item.dose(), item.much()),
+        amounts.entrySet().stream()
+            .map(
+                e ->
+                    new FollowPage.Amount(
+                        e.getKey().id(),
+                        e.getValue(),
+                        said.filter(l -> l.done() == e.getKey()).isPresent()))
+            .toList(),
+        said.flatMap(ItemLog::effort).map(String::valueOf).orElse(""),
+        said.flatMap(ItemLog::pain).map(String::valueOf).orElse(""),
+        said.map(ItemLog::goodForm).orElse(true),
+        said.map(ItemLog::leaned).orElse(false),
+        said.map(ItemLog::worseNextDay).orElse(false),
+        kept.map(Homework.Kept::felt).orElse(""),
+        kept.map(Homework.Kept::seen).orElse(""),
+        kept.map(Homework.Kept::by).orElse(""));
+  }
+
+  /** What follows for what the week works on, by the version in force; what asks comes first. */
+  private List<FollowPage.Step> steps(
+      Bench bench, Plans.Plan now, int week, List<Homework.Kept> log) {
+    int plan = now.kept().orElseThrow().number();
+    List<String> inWork = now.block().items(week).stream().map(PlanItem::id).toList();
+    Map<String, List<ItemLog>> byItem =
+        log.stream()
+            .filter(k -> k.plan() == plan)
+            .filter(k -> k.log().stops() || inWork.contains(k.item()))
+            .collect(
+                Collectors.groupingBy(
+                    Homework.Kept::item,
+                    Collectors.mapping(Homework.Kept::log, Collectors.toList())));
+    return byItem.entrySet().stream()
+        .map(e -> step(bench, e.getKey(), RungRule.of(e.getValue())))
+        .sorted(
+            Comparator.comparing((FollowPage.Step s) -> !s.asks())
+                .thenComparing(s -> s.verdict().step())
+                .thenComparing(FollowPage.Step::name))
+        .toList();
+  }
+
+  private FollowPage.Step step(Bench bench, String item, RungRule.Verdict verdict) {
+    Optional<Exercise> exercise = bench.golfer().catalogue().find(item);
+    return new FollowPage.Step(
+        item, texts.of(item).name(), verdict, rung(bench, exercise, 1), rung(bench, exercise, -1));
+  }
+
+  private static boolean rung(Bench bench, Optional<Exercise> exercise, int by) {
+    return exercise
+        .flatMap(e -> bench.golfer().catalogue().exercise(e.ladder(), e.rung() + by))
+        .isPresent();
+  }
+
+  private List<FollowPage.Feeling> feelings(List<Homework.Kept> log) {
+    return log.stream()
+        .filter(k -> !k.felt().isEmpty() || !k.seen().isEmpty())
+        .sorted(Comparator.comparing((Homework.Kept k) -> k.log().on()).reversed())
+        .limit(FEELINGS_SHOWN)
+        .map(
+            k ->
+                new FollowPage.Feeling(
+                    Dates.day(k.log().on()), texts.of(k.item()).name(), k.felt(), k.seen()))
+        .toList();
+  }
+}

@@ -1,0 +1,85 @@
+package loosehip.app.follow;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Dates;
+import loosehip.app.plan.Plans;
+import loosehip.app.store.Account;
+import loosehip.app.store.Homework;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
+import loosehip.core.plan.Block;
+import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.Session;
+import org.springframework.stereotype.Component;
+
+/** What was asked of a golfer on a day: each day is told by the version in force on it. */
+@Component
+public class Sessions {
+  private final Plans plans;
+  private final Homework homework;
+
+  Sessions(Plans plans, Homework homework) {
+    this.plans = plans;
+    this.homework = homework;
+  }
+
+  /** A session on a day with the version it belongs to. */
+  record OnDay(int plan, Session session) {
+    Optional<PlanItem> item(String id) {
+      return session.items().stream().filter(i -> i.id().equals(id)).findFirst();
+    }
+  }
+
+  /** What was asked on a day; empty on a day of rest. */
+  Optional<OnDay> asked(Bench bench, LocalDate day) {
+    return asked(plans.earlier(bench), day);
+  }
+
+  static Optional<OnDay> asked(List<Plans.Plan> newestFirst, LocalDate day) {
+    return inForce(newestFirst, day)
+        .flatMap(p -> session(p, day).map(s -> new OnDay(p.kept().orElseThrow().number(), s)));
+  }
+
+  /** The newest version given by a day; days before the first belong to the first. */
+  private static Optional<Plans.Plan> inForce(List<Plans.Plan> newestFirst, LocalDate day) {
+    return newestFirst.stream()
+        .filter(p -> !Dates.of(p.kept().orElseThrow().at()).isAfter(day))
+        .findFirst()
+        .or(() -> newestFirst.stream().skip(Math.max(0, newestFirst.size() - 1)).findFirst());
+  }
+
+  private static Optional<Session> session(Plans.Plan plan, LocalDate day) {
+    int ahead = (int) (day.toEpochDay() - plan.start().toEpochDay());
+    int week = Math.floorDiv(ahead, 7);
+    if (week < 0 || week >= plan.block().weeks().size()) {
+      return Optional.empty();
+    }
+    Block.Week at = plan.block().weeks().get(week);
+    return at.sessions().stream().filter(s -> s.day() == Math.floorMod(ahead, 7) + 1).findFirst();
+  }
+
+  /** Says that all of a day's session was done as asked; nothing on a day of rest. */
+  public void doneAsAsked(
+      Bench bench, Account by, LocalDate day, Optional<Integer> effort, Optional<Integer> pain) {
+    asked(bench, day)
+        .ifPresent(
+            all -> {
+              for (PlanItem item : all.session().items()) {
+                Done done = Done.asked(item.dose(), item.much());
+                homework.say(
+                    bench.file(),
+                    by,
+                    new Homework.Kept(
+                        all.plan(),
+                        item.id(),
+                        new ItemLog(day, done, effort, pain, true, false, false),
+                        "",
+                        "",
+                        ""));
+              }
+            });
+  }
+}

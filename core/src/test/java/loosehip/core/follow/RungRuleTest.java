@@ -1,0 +1,159 @@
+package loosehip.core.follow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RungRuleTest {
+  private static final LocalDate FIRST = LocalDate.of(2026, 11, 2);
+
+  /** Reads {@code top e5 p1 / under p3 lean}: one session a slash, the oldest first. */
+  private static List<ItemLog> log(String text) {
+    List<ItemLog> log = new ArrayList<>();
+    for (String session : text.split("/")) {
+      List<String> words = List.of(session.strip().split(" "));
+      log.add(
+          new ItemLog(
+              FIRST.plusDays(log.size()),
+              Done.parse(words.get(0)).orElseThrow(),
+              number(words, "e"),
+              number(words, "p"),
+              !words.contains("poor"),
+              words.contains("lean"),
+              words.contains("worse")));
+    }
+    return log;
+  }
+
+  private static Optional<Integer> number(List<String> words, String letter) {
+    return words.stream()
+        .filter(w -> w.matches(letter + "\\d+"))
+        .map(w -> Integer.parseInt(w.substring(1)))
+        .findFirst();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "top e5 p0 / top e6 p2 / top e4 p1 | move up",
+        "top e5 p0 / top e6 p2 | hold",
+        "top e5 p0 / top e7 p0 / top e5 p0 | hold",
+        "top e5 p0 / top e5 p3 / top e5 p0 | hold",
+        "top e5 p0 / top e5 p0 poor / top e5 p0 | hold",
+        "top e5 p0 / between e5 p0 / top e5 p0 | hold",
+        "under / top e5 p0 / top e5 p0 / top e5 p0 | move up",
+        "top / top / top | hold",
+        "top e5 p0 / top e5 p0 / top e5 p3 | step back",
+        "top e5 p4 | step back",
+        "top e5 p4 / top e5 p1 | hold",
+        "top e5 p0 lean | step back",
+        "under / under | step back",
+        "under / top e5 p0 / under | hold",
+        "top e5 p5 | stop",
+        "top e5 p5 / top e5 p0 / top e5 p0 / top e5 p0 | stop",
+        "top e5 p1 worse | stop",
+        "under / under p6 | stop",
+      })
+  void whatFollowsFromALog(String text, String word) {
+    assertThat(RungRule.of(log(text)).step().word()).isEqualTo(word);
+  }
+
+  @Test
+  void nothingSaidHoldsAndSaysSo() {
+    assertThat(RungRule.of(List.of()))
+        .isEqualTo(new RungRule.Verdict(RungRule.Step.HOLD, "nothing said yet"));
+  }
+
+  @Test
+  void theReasonNamesWhatDecided() {
+    assertThat(RungRule.of(log("top e5 p6")).because()).isEqualTo("pain 6 in it");
+    assertThat(RungRule.of(log("top e5 p3")).because()).isEqualTo("pain 3 the last time");
+    assertThat(RungRule.of(log("top e5 p0 / top e5 p0")).because()).startsWith("2 of 3 easy");
+  }
+
+  @Test
+  void effortAndPainGoFromNoughtToTen() {
+    assertThatThrownBy(() -> log("top e11 p0")).hasMessageContaining("Effort");
+    assertThatThrownBy(() -> log("top e5 p12")).hasMessageContaining("Pain");
+  }
+
+  @Provide
+  Arbitrary<List<ItemLog>> logs() {
+    Arbitrary<Optional<Integer>> figure = Arbitraries.integers().between(0, 10).optional();
+    Arbitrary<ItemLog> one =
+        Combinators.combine(
+                Arbitraries.of(Done.values()),
+                figure,
+                figure,
+                Arbitraries.of(true, false),
+                Arbitraries.of(true, false),
+                Arbitraries.of(true, false))
+            .as((d, e, p, form, lean, worse) -> new ItemLog(FIRST, d, e, p, form, lean, worse));
+    return one.list()
+        .ofMaxSize(8)
+        .map(
+            all -> {
+              List<ItemLog> dated = new ArrayList<>();
+              for (ItemLog l : all) {
+                dated.add(
+                    new ItemLog(
+                        FIRST.plusDays(dated.size()),
+                        l.done(),
+                        l.effort(),
+                        l.pain(),
+                        l.goodForm(),
+                        l.leaned(),
+                        l.worseNextDay()));
+              }
+              return dated;
+            });
+  }
+
+  @Property
+  void orderOfSayingDoesNotMatter(@ForAll("logs") List<ItemLog> log) {
+    List<ItemLog> shuffled = new ArrayList<>(log);
+    Collections.reverse(shuffled);
+    assertThat(RungRule.of(shuffled)).isEqualTo(RungRule.of(log));
+  }
+
+  @Property
+  void stoppingPainAlwaysStopsAndNothingElseDoes(@ForAll("logs") List<ItemLog> log) {
+    boolean stops = log.stream().anyMatch(ItemLog::stops);
+    assertThat(RungRule.of(log).step() == RungRule.Step.STOP).isEqualTo(stops);
+  }
+
+  @Property
+  void morePainNeverMovesUp(@ForAll("logs") List<ItemLog> log) {
+    List<ItemLog> sore =
+        log.stream()
+            .map(
+                l ->
+                    new ItemLog(
+                        l.on(),
+                        l.done(),
+                        l.effort(),
+                        Optional.of(Math.min(10, l.pain().orElse(0) + 3)),
+                        l.goodForm(),
+                        l.leaned(),
+                        l.worseNextDay()))
+            .toList();
+    assertThat(RungRule.of(sore).step()).isNotEqualTo(RungRule.Step.MOVE_UP);
+    assertThat(RungRule.of(sore).step().ordinal())
+        .isLessThanOrEqualTo(RungRule.of(log).step().ordinal());
+  }
+}
