@@ -73,3 +73,10 @@
     });
   }
 })();
+
+// On a narrow screen the stations scroll; the one in work is brought into sight.
+(function () {
+  const here = document.querySelector(".station.here");
+  const bar = document.getElementById("stations");
+  if (here && bar && bar.scrollWidth > bar.clientWidth) bar.scrollLeft = here.offsetLeft - bar.offsetLeft - bar.clientWidth / 3;
+})();

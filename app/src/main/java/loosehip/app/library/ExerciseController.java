@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseShelf;
@@ -19,7 +20,6 @@ import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
-import loosehip.app.store.Account;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.link.LimitKind;
 import loosehip.core.link.PivotFault;
@@ -89,13 +89,29 @@ class ExerciseController {
     String practice = user.account().practiceId();
     Catalogue catalogue = shelf.of(practice);
     model.addAttribute("frame", frames.of(user.account()));
+    List<OwnExercise> owns = shelf.own(practice);
+    Map<String, OwnExercise> byPlanId =
+        owns.stream()
+            .collect(Collectors.toMap(o -> ExerciseShelf.planId(practice, o.id()), o -> o));
+    Set<String> photos =
+        store.of(practice).stream()
+            .filter(OwnExercises.Kept::photo)
+            .map(OwnExercises.Kept::exerciseId)
+            .collect(Collectors.toSet());
     model.addAttribute(
         "entries",
         Stream.concat(
-                catalogue.exercises().stream().map(e -> entry(user.account(), e)),
+                catalogue.exercises().stream()
+                    .map(
+                        e ->
+                            entry(
+                                e,
+                                catalogue.ladders().get(e.ladder()).size(),
+                                Optional.ofNullable(byPlanId.get(e.id())),
+                                photos)),
                 catalogue.drills().stream().map(this::entry))
             .toList());
-    model.addAttribute("owns", shelf.own(practice));
+    model.addAttribute("owns", owns);
     model.addAttribute("kinds", Exercise.Kind.values());
     model.addAttribute("limits", LimitKind.values());
     model.addAttribute("tools", Tool.values());
@@ -103,31 +119,23 @@ class ExerciseController {
     return "library/exercises";
   }
 
-  private Entry entry(Account account, Exercise e) {
-    Optional<OwnExercise> own =
-        shelf.own(account.practiceId()).stream()
-            .filter(o -> ExerciseShelf.planId(account.practiceId(), o.id()).equals(e.id()))
-            .findFirst();
-    boolean photo =
-        own.flatMap(
-                o ->
-                    store.of(account.practiceId()).stream()
-                        .filter(k -> k.exerciseId().equals(o.id()) && k.photo())
-                        .findFirst())
-            .isPresent();
+  private Entry entry(Exercise e, int rungs, Optional<OwnExercise> own, Set<String> photos) {
     String also = titles(e.also());
     return entry(
         texts.of(e.id()),
         e.kind().word()
-            + (own.isPresent() ? ", your own" : ", " + e.ladder().replace('-', ' '))
-            + ", rung "
-            + e.rung(),
+            + (own.isPresent() ? ", your own" : "")
+            + (rungs > 1 ? ", rung " + e.rung() + " of " + rungs + ladder(e, own.isPresent()) : ""),
         titles(e.serves()) + (also.isEmpty() ? "" : "; half: " + also),
         e.dose(),
         e.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
         e.cautions().stream().map(Caution::asked).collect(Collectors.joining("; ")),
-        photo ? own.map(OwnExercise::id) : Optional.empty(),
+        own.map(OwnExercise::id).filter(photos::contains),
         own.map(OwnExercise::id));
+  }
+
+  private static String ladder(Exercise e, boolean own) {
+    return own ? "" : ", " + e.ladder().replace('-', ' ') + " ladder";
   }
 
   private Entry entry(Drill d) {

@@ -88,6 +88,7 @@ public record PlanPage(
    * @param rungs whether its ladder has another rung down and up
    * @param doses whether there is less and more of it to give
    * @param struck why it must not be done any more; empty when it may
+   * @param ticks boxes to tick at home
    * @param photo address of the practice's own photo; empty when it is drawn
    */
   public record Item(
@@ -105,7 +106,20 @@ public record PlanPage(
       Steps rungs,
       Steps doses,
       String struck,
-      Optional<String> photo) {}
+      Optional<String> photo,
+      Ticks ticks) {}
+
+  /**
+   * Boxes to tick, one a session of the stage: weeks one way, days the other, the fewer across.
+   *
+   * @param columns headings across
+   * @param rows headings down
+   */
+  public record Ticks(List<String> columns, List<String> rows) {
+    static Ticks of(List<String> weeks, List<String> days) {
+      return days.size() <= weeks.size() ? new Ticks(days, weeks) : new Ticks(weeks, days);
+    }
+  }
 
   /** Whether something can go down and up by a step. */
   public record Steps(boolean down, boolean up) {}

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
@@ -201,7 +202,7 @@ public class PlanPages {
             .map(e -> rungs > 1 ? "rung " + e.rung() + " of " + rungs : "")
             .orElse("drill"),
         begins + ends,
-        days(item, first, plan),
+        String.join(" ", days(item, first, plan)),
         length(item.seconds()),
         item.why(),
         item.drill(),
@@ -211,7 +212,10 @@ public class PlanPages {
         new PlanPage.Steps(rung > 1, rung < rungs),
         new PlanPage.Steps(DoseSteps.of(item, -1).isPresent(), DoseSteps.of(item, 1).isPresent()),
         plan.struck().getOrDefault(item.id(), ""),
-        texts.photo(item.id()));
+        texts.photo(item.id()),
+        PlanPage.Ticks.of(
+            IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),
+            days(item, first, plan)));
   }
 
   /** How a dose rises within a stage: {@code , rising to 20}; empty when it stays. */
@@ -229,14 +233,14 @@ public class PlanPages {
     return parts.isEmpty() ? "" : ", rising to " + String.join(", ", parts);
   }
 
-  private static String days(PlanItem item, Block.Week week, Plans.Plan plan) {
+  private static List<String> days(PlanItem item, Block.Week week, Plans.Plan plan) {
     List<String> names = new ArrayList<>();
     for (Session session : week.sessions()) {
       if (session.items().stream().anyMatch(i -> i.id().equals(item.id()))) {
         names.add(dayName(plan, session.day()));
       }
     }
-    return String.join(" ", names);
+    return names;
   }
 
   /** How much in words: {@code 15 each side, 3 s hold}. */

@@ -160,7 +160,7 @@ class PlanJourneyTest extends BenchJourney {
     String text =
         new String(java.nio.file.Files.readAllBytes(calendar.path()), StandardCharsets.UTF_8);
     assertThat(text).contains("T073000", "SUMMARY:Retest").doesNotContain("Isla");
-    page.locator("text=Pre-round reset").click();
+    page.locator("text=Reset card").click();
     assertThat(page.locator("h1")).hasText("Before the round");
     assertThat(page.locator(".reset-card li")).hasCount(7);
     Download card = page.waitForDownload(() -> page.locator("#pdf").click());

@@ -45,6 +45,7 @@ public final class Planner {
   private final Map<LimitKind, Double> needs = new EnumMap<>(LimitKind.class);
   private final Map<String, LeftOut> leftOut = new LinkedHashMap<>();
   private final Set<String> notes = new LinkedHashSet<>();
+  private final List<LimitKind> untested;
   private final List<PivotFault> working;
   private final Optional<Leg> weaker;
 
@@ -69,6 +70,12 @@ public final class Planner {
         .filter(n -> toTrain(n.limit().band(screen, handed)))
         .limit(Needs.DRIVERS)
         .forEach(n -> needs.merge(n.limit().kind(), n.size(), Math::max));
+    this.untested =
+        ranked.stream()
+            .filter(n -> !n.limit().band(screen, handed).measured())
+            .map(n -> n.limit().kind())
+            .distinct()
+            .toList();
     this.working =
         links.stream()
             .filter(l -> l.triage().kind() != Triage.Kind.SEE_OTHER)
@@ -153,7 +160,7 @@ public final class Planner {
       weeks.add(new Block.Week(number, sessions));
       hardYesterday = hardOn(chosen, WeekSolver.DAYS);
     }
-    WhyNot whyNot = new WhyNot(wishes, needs.keySet(), weeks);
+    WhyNot whyNot = new WhyNot(wishes, needs.keySet(), untested, weeks);
     whyNot.unchosen(ladders.values()).forEach(l -> leftOut.putIfAbsent(l.id(), l));
     notes.addAll(whyNot.notes());
     return new Block(

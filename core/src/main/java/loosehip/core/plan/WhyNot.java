@@ -4,21 +4,30 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.core.link.LimitKind;
 
 /** Says why what might have been in a block is not, and what had to go. */
 final class WhyNot {
+  private static final int NAMED = 3;
+
   private final Wishes wishes;
   private final Set<LimitKind> needs;
   private final List<PlanItem> all;
   private final Set<String> chosen;
   private final List<Block.Week> weeks;
+  private final List<LimitKind> untested;
 
-  WhyNot(Wishes wishes, Set<LimitKind> needs, List<Block.Week> weeks) {
+  /**
+   * @param needs the needs that drive the plan
+   * @param untested needs that could drive one but are not measured, the largest first
+   */
+  WhyNot(Wishes wishes, Set<LimitKind> needs, List<LimitKind> untested, List<Block.Week> weeks) {
     this.wishes = wishes;
     this.needs = needs;
+    this.untested = untested;
     this.weeks = weeks;
     this.all =
         weeks.stream()
@@ -55,7 +64,7 @@ final class WhyNot {
         + " minutes, and the rest serves more";
   }
 
-  /** Needs that drive the plan and that nothing in it serves, and days that are all gone. */
+  /** Needs that nothing in the plan serves, days that are all gone, and minutes that stay free. */
   List<String> notes() {
     List<String> notes = new ArrayList<>();
     List<String> unserved =
@@ -74,6 +83,29 @@ final class WhyNot {
     if (weeks.stream().allMatch(w -> TrainingDays.of(wishes, w.number()).isEmpty())) {
       notes.add("Every day of the block is blacked out");
     }
+    free().ifPresent(notes::add);
     return notes;
+  }
+
+  /** Minutes left on the fullest day, where a test not taken might fill them. */
+  private Optional<String> free() {
+    int longest =
+        weeks.stream()
+            .flatMap(w -> w.sessions().stream())
+            .mapToInt(Session::seconds)
+            .max()
+            .orElse(0);
+    int free = wishes.minutesPerDay() - (longest + 59) / 60;
+    if (longest == 0 || untested.isEmpty() || free * 3 < wishes.minutesPerDay()) {
+      return Optional.empty();
+    }
+    List<String> named =
+        untested.stream().limit(NAMED).map(k -> k.title().toLowerCase(Locale.ROOT)).toList();
+    return Optional.of(
+        free
+            + " of the "
+            + wishes.minutesPerDay()
+            + " minutes stay free; not measured, so not trained yet: "
+            + String.join(", ", named));
   }
 }
