@@ -5,8 +5,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.link.Limit;
 import loosehip.core.link.LimitKind;
 import loosehip.core.measure.ArcPattern;
+import loosehip.core.measure.Band;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
@@ -78,7 +81,7 @@ final class Allowed {
     if (!endRange) {
       return Optional.empty();
     }
-    for (var side : loosehip.core.body.Side.values()) {
+    for (Side side : Side.values()) {
       Optional<ArcPattern> arc = screen.arcPattern(side);
       if (arc.filter(ArcPattern::shifted).isPresent()) {
         return Optional.of(
@@ -100,7 +103,7 @@ final class Allowed {
 
   private Optional<String> byGate(Drill drill) {
     for (LimitKind need : drill.needs()) {
-      var band = loosehip.core.link.Limit.of(need).band(screen, handed);
+      Band band = Limit.of(need).band(screen, handed);
       if (!band.atLeastClose()) {
         return Optional.of(
             "needs "

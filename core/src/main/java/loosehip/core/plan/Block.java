@@ -1,7 +1,11 @@
 package loosehip.core.plan;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A plan of four to eight weeks.
@@ -37,7 +41,7 @@ public record Block(
 
   /** The stages of the block, in order. */
   public List<Stage> stages() {
-    List<Stage> stages = new java.util.ArrayList<>();
+    List<Stage> stages = new ArrayList<>();
     int first = 1;
     for (int week = 2; week <= weeks.size() + 1; week++) {
       if (week > weeks.size() || !ids(week).equals(ids(first))) {
@@ -65,12 +69,10 @@ public record Block(
   public List<PlanItem> items(int week) {
     return weeks.get(week - 1).sessions().stream()
         .flatMap(s -> s.items().stream())
-        .collect(
-            java.util.stream.Collectors.toMap(
-                PlanItem::id, i -> i, (a, b) -> a, java.util.LinkedHashMap::new))
+        .collect(Collectors.toMap(PlanItem::id, i -> i, (a, b) -> a, LinkedHashMap::new))
         .values()
         .stream()
-        .sorted(java.util.Comparator.comparingInt(Planner::order))
+        .sorted(Comparator.comparingInt(Planner::order))
         .toList();
   }
 

@@ -1,0 +1,156 @@
+package loosehip.core.casefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Seen;
+import loosehip.core.link.SetupFault;
+import loosehip.core.pivot.School;
+import loosehip.core.pivot.Setup;
+import loosehip.core.plan.PlanEdits;
+import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Health;
+import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The whole judgement of a case: how far it goes, and what it says it does not know. */
+class AssessmentTest {
+  private static final LocalDate START = LocalDate.of(2027, 1, 11);
+  private static final String HIPS =
+      "seated-rotation.right.internal 22; seated-rotation.left.internal 38;"
+          + " seated-rotation.left.external 42; trunk-turn.right 40";
+
+  private static CaseFile golfer(String sheet, Health health, Seen seen, boolean wishes) {
+    return new CaseFile(
+        Handed.RIGHT,
+        Set.of(Complaint.LOST_DISTANCE),
+        health,
+        Screens.of(sheet),
+        Setup.PLAIN,
+        seen,
+        School.ROTATION_FIRST,
+        wishes ? Optional.of(new Wishes(15, 5, 6, START, Set.of())) : Optional.empty());
+  }
+
+  private static Seen sway() {
+    return new Seen(Map.of(), Map.of(PivotFault.SWAY, Level.CLEAR), Map.of(), Set.of());
+  }
+
+  @ParameterizedTest
+  @EnumSource(WarningSign.class)
+  void anOpenWarningSignLeavesTheMeasurementsAndNothingElse(WarningSign sign) {
+    Assessment refer =
+        Assessment.of(golfer(HIPS, new Health(Set.of(sign), List.of()), sway(), true));
+    assertThat(refer.status()).isEqualTo(Assessment.Status.REFER);
+    assertThat(refer.measurements()).hasSize(4);
+    assertThat(refer.budget()).isEmpty();
+    assertThat(refer.links()).isEmpty();
+    assertThat(refer.nextTests()).isEmpty();
+    assertThat(refer.plan()).isEmpty();
+    assertThat(refer.notices()).anyMatch(n -> n.contains("until a clinician's clearance"));
+  }
+
+  @Test
+  void allMeasuredIsOkAndWhatIsMissingIsNamed() {
+    assertThat(Assessment.of(golfer(HIPS, Health.CLEAR, sway(), true)).status())
+        .isEqualTo(Assessment.Status.OK);
+    Assessment part =
+        Assessment.of(golfer("seated-rotation.right.internal 22", Health.CLEAR, sway(), true));
+    assertThat(part.status()).isEqualTo(Assessment.Status.INCOMPLETE);
+    assertThat(part.schools()).isEmpty();
+    assertThat(part.notices()).anyMatch(n -> n.startsWith("Not measured: "));
+    assertThat(part.links()).isNotEmpty();
+  }
+
+  @Test
+  void everyReaderIsToldThatItIsAnAidFirst() {
+    for (String sheet : List.of("", HIPS)) {
+      assertThat(Assessment.of(golfer(sheet, Health.CLEAR, Seen.NOTHING, false)).notices().get(0))
+          .isEqualTo(Assessment.DECISION_AID);
+    }
+  }
+
+  @Test
+  void withoutWishesThereIsNoPlanAndWithThemOneThatEndsAtTheRetest() {
+    assertThat(Assessment.of(golfer(HIPS, Health.CLEAR, sway(), false)).plan()).isEmpty();
+    CaseFile wishing = golfer(HIPS, Health.CLEAR, sway(), true);
+    assertThat(Assessment.of(wishing).plan())
+        .hasValueSatisfying(p -> assertThat(p.retest()).isEqualTo(START.plusWeeks(6)));
+    Wishes later = new Wishes(15, 5, 4, START.plusDays(7), Set.of());
+    assertThat(Assessment.of(wishing.with(later)).plan())
+        .hasValueSatisfying(p -> assertThat(p.retest()).isEqualTo(START.plusDays(7).plusWeeks(4)));
+  }
+
+  @Test
+  void whatTheTrainerDecidedReachesThePlan() {
+    CaseFile golfer = golfer(HIPS, Health.CLEAR, sway(), true);
+    String first = Assessment.of(golfer).plan().orElseThrow().items().get(0).id();
+    assertThat(Assessment.of(golfer.with(PlanEdits.NONE.leave(first))).plan().orElseThrow().items())
+        .noneMatch(i -> i.id().equals(first));
+  }
+
+  @Test
+  void aPainfulTestIsNoEvidenceAndAVoidedOneIsNotMeasured() {
+    Assessment sore =
+        Assessment.of(
+            golfer(
+                HIPS.replace("right.internal 22", "right.internal 22 p6"),
+                Health.CLEAR,
+                sway(),
+                false));
+    assertThat(sore.notices()).anyMatch(n -> n.contains("stopped by pain: no evidence"));
+    Assessment voided =
+        Assessment.of(
+            golfer(
+                HIPS.replace("right.internal 22", "right.internal (22)"),
+                Health.CLEAR,
+                sway(),
+                false));
+    assertThat(voided.notices()).anyMatch(n -> n.contains("every try is void"));
+    assertThat(voided.status()).isEqualTo(Assessment.Status.INCOMPLETE);
+  }
+
+  @Test
+  void aSoreBackRaisesWhatLoadsIt() {
+    Health back =
+        new Health(Set.of(), List.of(new NotedCaution(Caution.BACK, Optional.empty(), "", false)));
+    Seen seen =
+        new Seen(
+            Map.of(SetupFault.ARCHED, Level.CLEAR),
+            Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.REVERSE_TILT, Level.SLIGHT),
+            Map.of(),
+            Set.of());
+    Assessment with = Assessment.of(golfer(HIPS, back, seen, false));
+    Assessment without = Assessment.of(golfer(HIPS, Health.CLEAR, seen, false));
+    assertThat(with.links().get(0).fault()).isEqualTo(PivotFault.REVERSE_TILT);
+    assertThat(without.links().get(0).fault()).isEqualTo(PivotFault.SWAY);
+    assertThat(with.notices().size()).isGreaterThan(without.notices().size());
+  }
+
+  @Test
+  void theOtherHandMirroredIsTheSameGolfer() {
+    CaseFile right = golfer(HIPS, Health.CLEAR, sway(), true);
+    Assessment one = Assessment.of(right);
+    Assessment other = Assessment.of(right.mirrored());
+    assertThat(other.budget().orElseThrow().backMargin())
+        .isEqualTo(one.budget().orElseThrow().backMargin());
+    assertThat(other.plan().orElseThrow().items().stream().map(i -> i.id()))
+        .containsExactlyElementsOf(
+            one.plan().orElseThrow().items().stream().map(i -> i.id()).toList());
+    assertThat(right.mirrored().mirrored().screen().readings())
+        .containsExactlyElementsOf(right.screen().readings());
+  }
+}

@@ -1,0 +1,106 @@
+package loosehip.core.pivot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The schools and the figures of the model, held against domain/03. */
+class SchoolTest {
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "settled-base | 25 35 90 5 35 85 0 2 0 2 | held knee | false",
+        "rotation-first | 40 50 90 10 40 90 0 3 2 4 | held knee | false",
+        "free-turn | 50 65 95 20 38 90 0 3 2 4 | held knee heel | true",
+        "shift-and-turn | 35 45 90 10 35 90 3 8 0 2 | knee heel | false",
+      })
+  void theFourSchools(String id, String demands, String releases, boolean rounded) {
+    School school = School.parse(id).orElseThrow();
+    double[] n = Arrays.stream(demands.split(" ")).mapToDouble(Double::parseDouble).toArray();
+    assertThat(school.shipped())
+        .isEqualTo(new Demands(n[0], n[1], n[2], n[3], n[4], n[5], n[6], n[7], n[8], n[9]));
+    assertThat(school.releases().stream().map(LeadRelease::id).collect(Collectors.joining(" ")))
+        .isEqualTo(releases);
+    assertThat(school.roundedSpineAllowed()).isEqualTo(rounded);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"10, 5", "20, 10", "30, 10", "0, 0"})
+  void straighteningBuysHalfOfItAndTenAtMost(double degrees, double turn) {
+    assertThat(Coefficients.SHIPPED.straightening(degrees)).isEqualTo(turn);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"5, -3", "-6, 3", "0, 0", "30, -10", "-40, 10"})
+  void anArchTakesSixTenthsATuckGivesHalfTenAtMost(double tilt, double turn) {
+    assertThat(Coefficients.SHIPPED.tilt(tilt)).isCloseTo(turn, within(1e-9));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "15, 0, 1",
+    "28, 0, 0.844",
+    "0, 8, 0.964",
+    "0, -15, 0.96",
+    "60, 20, 0.6",
+    "10, 5, 1",
+  })
+  void whatABackLeavesOfTheTrunkTurn(double rounding, double tilt, double factor) {
+    Setup setup = new Setup(40, tilt, rounding, 0, 0, 0, 0, 0, LeadRelease.HELD, Club.DRIVER);
+    assertThat(Coefficients.SHIPPED.posture(setup)).isCloseTo(factor, within(1e-9));
+  }
+
+  @ParameterizedTest
+  @EnumSource(LeadRelease.class)
+  void aReleaseGivesNothingTwelveOrTwentyFive(LeadRelease release) {
+    double given = Map.of("held", 0.0, "knee", 12.0, "heel", 25.0).get(release.id());
+    assertThat(Coefficients.SHIPPED.release(release)).isEqualTo(given);
+  }
+
+  @Test
+  void aPracticesOwnFigureCountsAndTheShippedOneIsNoChange() {
+    Coefficient heel = Coefficient.RELEASE_HEEL;
+    Coefficients own = new Coefficients(Map.of(heel, 20.0));
+    assertThat(own.release(LeadRelease.HEEL)).isEqualTo(20);
+    assertThat(own.own()).containsOnlyKeys(heel);
+    assertThat(new Coefficients(Map.of(heel, heel.shipped())).own()).isEmpty();
+    assertThat(own.value(heel)).isEqualTo(20);
+    assertThat(Coefficients.SHIPPED.value(heel)).isEqualTo(25);
+  }
+
+  @Test
+  void aFigureOutsideItsBoundsOrAgainstAnotherIsRefused() {
+    assertThatThrownBy(() -> new Coefficients(Map.of(Coefficient.RELEASE_HEEL, 1000.0)))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("lies between");
+    assertThatThrownBy(() -> new Coefficients(Map.of(Coefficient.RELEASE_HEEL, Double.NaN)))
+        .isInstanceOf(IllegalArgumentException.class);
+    Map<ModelFigure, Double> crossed = new LinkedHashMap<>();
+    crossed.put(new SchoolFigure(School.ROTATION_FIRST, SchoolFigure.Kind.PELVIS_LOW), 50.0);
+    crossed.put(new SchoolFigure(School.ROTATION_FIRST, SchoolFigure.Kind.PELVIS_HIGH), 45.0);
+    assertThatThrownBy(() -> new Coefficients(crossed))
+        .hasMessageContaining("the least pelvis turn would be above the most");
+  }
+
+  @Test
+  void everyFigureIsNamedOnceAndIsFoundAgainByItsName() {
+    assertThat(ModelFigure.all().stream().map(ModelFigure::id)).doesNotHaveDuplicates();
+    assertThat(ModelFigure.all())
+        .allSatisfy(
+            f -> {
+              assertThat(ModelFigure.parse(f.id())).contains(f);
+              assertThat(f.shipped()).isBetween(f.low(), f.high());
+            });
+  }
+}

@@ -1,0 +1,110 @@
+package loosehip.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class DoseTest {
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // sets x reps x tempo, both sides
+        "1 x 10, 3 ps | 1, 10, 0 | 60",
+        // two sets of it, and one pause of 15 between them
+        "2 x 10, 3 | 2, 10, 0 | 75",
+        // tempo and hold in every repetition
+        "1 x 8, 3 + 2 ps | 1, 8, 2 | 80",
+        // a hold without tempo, three times, two pauses
+        "3 x 1, 0 + 15-40 | 3, 1, 40 | 150",
+        // each way is a repetition more
+        "1 x 6-8, 3 ps ways 2 | 1, 6, 0 | 72",
+        // both positions held, each side, two pauses
+        "2-3 x 1, 0 + 10-15 ps ways 2 | 3, 1, 15 | 210",
+      })
+  void secondsByHand(String text, String much, int seconds) {
+    String[] n = much.split(", ");
+    Dose.Prescribed given =
+        new Dose.Prescribed(Integer.parseInt(n[0]), Integer.parseInt(n[1]), Integer.parseInt(n[2]));
+    assertThat(Dose.parse(text).seconds(given)).isEqualTo(seconds);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "1 x 15-20, 3 + 3 ps | 15–20, hold 3 s, each side",
+        "2-3 x 1, 0 + 10-15 ps ways 2 | 2–3 sets of 1, hold 10–15 s, 2 ways, each side",
+        "1 x 10, 3 | 10",
+        "3 x 5, 6 | 3 sets of 5",
+      })
+  void toldInWords(String text, String words) {
+    assertThat(Dose.parse(text).told()).isEqualTo(words);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"", "10", "x 10, 3", "1 x 10", "1 x ten, 3", "1 x 10, 3 sides", "-1 x 2, 3"})
+  void whatIsNoDoseIsRefused(String text) {
+    assertThatThrownBy(() -> Dose.parse(text))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("Not a dose");
+  }
+
+  @Provide
+  Arbitrary<Dose> doses() {
+    Arbitrary<Integer> sets = Arbitraries.integers().between(1, 3);
+    Arbitrary<Integer> reps = Arbitraries.integers().between(1, 15);
+    Arbitrary<Integer> more = Arbitraries.integers().between(0, 8);
+    Arbitrary<Integer> hold = Arbitraries.integers().between(0, 30);
+    return Combinators.combine(sets, more, reps, hold, more, Arbitraries.of(true, false))
+        .as(
+            (s, extra, r, h, longer, ps) ->
+                new Dose(s, s + extra % 2, r, r + extra, 3, h, h + longer, ps, 1));
+  }
+
+  @Property
+  void aWeekLiesWithinTheDoseAndNeverFallsBack(
+      @ForAll("doses") Dose dose, @ForAll @IntRange(min = 1, max = 8) int weeks) {
+    Dose.Prescribed before = dose.in(1, weeks);
+    assertThat(before)
+        .isEqualTo(new Dose.Prescribed(dose.setsLow(), dose.repsLow(), dose.holdLow()));
+    for (int week = 2; week <= weeks; week++) {
+      Dose.Prescribed now = dose.in(week, weeks);
+      assertThat(now.sets()).isBetween(before.sets(), dose.setsTop());
+      assertThat(now.reps()).isBetween(before.reps(), dose.repsTop());
+      assertThat(now.holdSeconds()).isBetween(before.holdSeconds(), dose.holdTop());
+      before = now;
+    }
+  }
+
+  @Property
+  void bothSidesTakeTwiceTheWorkOfOne(@ForAll("doses") Dose dose) {
+    Dose one =
+        new Dose(
+            dose.setsLow(),
+            dose.setsTop(),
+            dose.repsLow(),
+            dose.repsTop(),
+            dose.secondsPerRep(),
+            dose.holdLow(),
+            dose.holdTop(),
+            false,
+            1);
+    Dose.Prescribed much = dose.in(1, 6);
+    int pauses = (much.sets() - 1) * 15;
+    int sides = dose.sides();
+    assertThat(dose.seconds(much) - pauses).isEqualTo(sides * (one.seconds(much) - pauses));
+  }
+}

@@ -1,0 +1,103 @@
+package loosehip.core.safety;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.body.Side;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.ScreenTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class HealthTest {
+
+  private static Health of(Caution caution, Side side, boolean cleared) {
+    return new Health(
+        Set.of(), List.of(new NotedCaution(caution, Optional.ofNullable(side), "", cleared)));
+  }
+
+  @Test
+  void theWarningSignsAndCautionsAreThoseOfTheSafetyTable() {
+    assertThat(Arrays.stream(WarningSign.values()).map(WarningSign::id))
+        .containsExactlyInAnyOrder(
+            "saddle-or-bladder",
+            "leg-weakness",
+            "after-fall",
+            "night-pain",
+            "chest-or-faint",
+            "hot-joint",
+            "hip-gives-way",
+            "sudden-neuro");
+    assertThat(Arrays.stream(Caution.values()).map(Caution::id))
+        .containsExactlyInAnyOrder(
+            "hip-replacement",
+            "hip-pinch",
+            "inner-knee",
+            "knee",
+            "standing-knee",
+            "back",
+            "sciatica",
+            "brittle-bones",
+            "balance",
+            "heart",
+            "pregnancy",
+            "groin",
+            "shoulder",
+            "wrist",
+            "under-18");
+  }
+
+  @ParameterizedTest
+  @EnumSource(WarningSign.class)
+  void anyOpenWarningSignRefers(WarningSign sign) {
+    assertThat(new Health(Set.of(sign), List.of()).refer()).isTrue();
+    assertThat(Health.CLEAR.refer()).isFalse();
+  }
+
+  @Test
+  void aCautionConcernsItsSideAndBothWhenNoneIsNamed() {
+    Health left = of(Caution.HIP_REPLACEMENT, Side.LEFT, false);
+    assertThat(left.active(Caution.HIP_REPLACEMENT, Side.LEFT)).isPresent();
+    assertThat(left.active(Caution.HIP_REPLACEMENT, Side.RIGHT)).isEmpty();
+    assertThat(left.active(Caution.HIP_REPLACEMENT)).isTrue();
+    Health both = of(Caution.HIP_REPLACEMENT, null, false);
+    assertThat(both.active(Caution.HIP_REPLACEMENT, Side.RIGHT)).isPresent();
+  }
+
+  @Test
+  void aClearedCautionIsRememberedButNotActive() {
+    Health cleared = of(Caution.BACK, null, true);
+    assertThat(cleared.active(Caution.BACK)).isFalse();
+    assertThat(cleared.cautions()).hasSize(1);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"BACK, HOP_HOLD", "BALANCE, HOP_HOLD", "HIP_REPLACEMENT, HOP_HOLD"})
+  void landingIsNotTestedWithACaution(Caution caution, ScreenTest test) {
+    assertThat(of(caution, null, false).blocks(test, Optional.of(Side.LEFT), Optional.empty()))
+        .hasValueSatisfying(b -> assertThat(b.words()).isNotBlank());
+    assertThat(of(caution, null, true).blocks(test, Optional.of(Side.LEFT), Optional.empty()))
+        .isEmpty();
+  }
+
+  @ParameterizedTest
+  @EnumSource(Caution.class)
+  void mirroringExchangesTheSideAndNothingElse(Caution caution) {
+    Health left = of(caution, caution.sided() ? Side.LEFT : null, false);
+    assertThat(left.mirrored().mirrored()).isEqualTo(left);
+    assertThat(left.mirrored().equals(left)).isEqualTo(!caution.sided());
+    for (ScreenTest test : ScreenTest.values()) {
+      if (test.sided()) {
+        for (Optional<Part> part : List.of(Optional.<Part>empty(), Optional.of(Part.INTERNAL))) {
+          assertThat(left.blocks(test, Optional.of(Side.LEFT), part).isPresent())
+              .isEqualTo(left.mirrored().blocks(test, Optional.of(Side.RIGHT), part).isPresent());
+        }
+      }
+    }
+  }
+}
