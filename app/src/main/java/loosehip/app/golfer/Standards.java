@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.link.Cause;
@@ -186,7 +187,7 @@ public record Standards(
       return new Edges(
           Optional.empty(),
           String.format(
-              java.util.Locale.ROOT,
+              Locale.ROOT,
               "This test takes %.0f to %.0f%s.",
               limits.hardLow(),
               limits.hardHigh(),

@@ -2,6 +2,9 @@ package loosehip.app.library;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -190,13 +193,13 @@ class ExerciseController {
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash)
       throws IOException {
-    Map<String, String> all = new java.util.HashMap<>(typed);
+    Map<String, String> all = new HashMap<>(typed);
     all.put("serves", joined(serves));
     all.put("also", joined(also));
     all.put("tools", joined(tools));
     all.put("cautions", joined(cautions));
     OwnExerciseReader.Read read = OwnExerciseReader.form(all);
-    List<String> problems = new java.util.ArrayList<>(read.problems());
+    List<String> problems = new ArrayList<>(read.problems());
     Optional<byte[]> picture = Optional.empty();
     if (photo != null && !photo.isEmpty()) {
       picture = Photo.anew(photo.getBytes());
@@ -228,7 +231,7 @@ class ExerciseController {
 
   /** What would go wrong with ladders once these stand among the practice's own. */
   private List<String> against(SignedIn user, List<OwnExercise> more) {
-    Map<String, OwnExercise> all = new java.util.LinkedHashMap<>();
+    Map<String, OwnExercise> all = new LinkedHashMap<>();
     shelf.own(user.account().practiceId()).forEach(e -> all.put(e.id(), e));
     more.forEach(e -> all.put(e.id(), e));
     return OwnExerciseReader.ladders(List.copyOf(all.values()));
@@ -279,7 +282,7 @@ class ExerciseController {
       throws IOException {
     OwnExerciseReader.Read read =
         OwnExerciseReader.file(new String(file.getBytes(), StandardCharsets.UTF_8));
-    List<String> problems = new java.util.ArrayList<>(read.problems());
+    List<String> problems = new ArrayList<>(read.problems());
     if (problems.isEmpty()) {
       problems.addAll(against(user, read.exercises()));
     }

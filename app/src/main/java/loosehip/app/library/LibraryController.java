@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.golfer.Typed;
@@ -195,7 +197,7 @@ class LibraryController {
         value != c.shipped(),
         exact(c.low()) + " to " + exact(c.high()),
         c.source(),
-        (c.title() + " " + c.id()).toLowerCase(java.util.Locale.ROOT),
+        (c.title() + " " + c.id()).toLowerCase(Locale.ROOT),
         values.history(account.practiceId(), Standards.coefficientTopic(c)).stream()
             .map(
                 n ->
@@ -203,7 +205,7 @@ class LibraryController {
                         + ". "
                         + n.by()
                         + ", "
-                        + loosehip.app.golfer.Dates.moment(n.at()))
+                        + Dates.moment(n.at()))
             .toList());
   }
 

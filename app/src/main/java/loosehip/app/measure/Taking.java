@@ -1,5 +1,6 @@
 package loosehip.app.measure;
 
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -110,7 +111,7 @@ class Taking {
       case CHANGED_MEANWHILE -> {
         Optional<TakenTry> theirs =
             benches.open(by, golferId).file().tries(card.numbers().orElseThrow()).stream()
-                .max(java.util.Comparator.comparing(TakenTry::at));
+                .max(Comparator.comparing(TakenTry::at));
         yield new TestViews.Entry(
             form.value(),
             theirs.map(TakenTry::rowId).orElse(""),

@@ -10,6 +10,7 @@ import loosehip.app.store.GolferFiles;
 import loosehip.app.store.GolferFiles.TryEvent;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Tells what happened to the tries of a card: taken, corrected, voided, taken back; by whom. */
@@ -51,7 +52,7 @@ class TryHistory {
     return lines;
   }
 
-  private static String change(@org.jspecify.annotations.Nullable TryEvent before, TryEvent now) {
+  private static String change(@Nullable TryEvent before, TryEvent now) {
     if (now.withdrawn()) {
       return now.said() + " taken back";
     }

@@ -1,6 +1,7 @@
 package loosehip.app.pivot;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -65,8 +66,7 @@ public record AcceptedSetup(Setup before, Setup then, double[] ranges) {
         words.put(halves[0], halves[1]);
       }
     }
-    boolean whole =
-        words.keySet().containsAll(java.util.List.of("trailFlare", "wasTrailFlare", "trailIn"));
+    boolean whole = words.keySet().containsAll(List.of("trailFlare", "wasTrailFlare", "trailIn"));
     if (!whole) {
       return Optional.empty();
     }

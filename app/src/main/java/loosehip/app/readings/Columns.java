@@ -2,6 +2,7 @@ package loosehip.app.readings;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,7 +22,7 @@ record Columns(char separator, Map<String, Integer> at, int count) {
   private static final List<String> NEEDED = List.of("visit_date", "test", "try");
 
   private static Map<String, String> known() {
-    Map<String, String> known = new java.util.LinkedHashMap<>();
+    Map<String, String> known = new LinkedHashMap<>();
     known.put("golfer_id", "id of the golfer; may be blank when the name is given");
     known.put("golfer", "name of the golfer, as on Today");
     known.put("visit_date", "day of the visit, 2026-11-25");

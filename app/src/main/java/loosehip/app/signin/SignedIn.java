@@ -2,6 +2,7 @@ package loosehip.app.signin;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import loosehip.app.store.Account;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -17,8 +18,7 @@ public record SignedIn(Account account) implements UserDetails {
 
   @Override
   public Collection<? extends GrantedAuthority> getAuthorities() {
-    return List.of(
-        new SimpleGrantedAuthority("ROLE_" + account.role().toUpperCase(java.util.Locale.ROOT)));
+    return List.of(new SimpleGrantedAuthority("ROLE_" + account.role().toUpperCase(Locale.ROOT)));
   }
 
   @Override

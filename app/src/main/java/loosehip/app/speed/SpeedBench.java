@@ -14,6 +14,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -141,7 +142,7 @@ public final class SpeedBench {
       work.call();
       took[i] = (System.nanoTime() - from) / 1e6;
     }
-    java.util.Arrays.sort(took);
+    Arrays.sort(took);
     System.out.printf(
         Locale.ROOT, "%-34s %5.1f ms %5.1f ms%n", what, took[RUNS / 2], took[RUNS * 95 / 100]);
   }

@@ -12,10 +12,12 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import loosehip.app.store.generated.tables.records.ReadingFileRowRecord;
 import loosehip.app.store.generated.tables.records.ReadingRecord;
+import loosehip.core.measure.Slot;
 import org.jooq.Condition;
 import org.jooq.Cursor;
 import org.jooq.DSLContext;
@@ -155,9 +157,9 @@ public class FileReadings {
   }
 
   private static boolean same(ReadingRecord old, ReadingFileRowRecord row) {
-    return java.util.Objects.equals(old.getValue(), row.getValue())
-        && java.util.Objects.equals(old.getWord(), row.getWord())
-        && java.util.Objects.equals(old.getMethod(), row.getMethod())
+    return Objects.equals(old.getValue(), row.getValue())
+        && Objects.equals(old.getWord(), row.getWord())
+        && Objects.equals(old.getMethod(), row.getMethod())
         && old.getVoided().equals(row.getVoided())
         && old.getCompensations().equals(row.getCompensations());
   }
@@ -307,7 +309,7 @@ public class FileReadings {
             .fetchLazy()) {
       rows.forEach(
           r ->
-              loosehip.core.measure.Slot.parse(r.get(READING.SLOT))
+              Slot.parse(r.get(READING.SLOT))
                   .ifPresent(
                       slot ->
                           to.accept(

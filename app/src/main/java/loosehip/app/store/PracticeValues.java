@@ -13,6 +13,7 @@ import java.util.Optional;
 import loosehip.app.store.generated.tables.records.PracticeValueRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -55,7 +56,7 @@ public class PracticeValues {
     return values;
   }
 
-  private static Noted noted(org.jooq.Record r) {
+  private static Noted noted(Record r) {
     return new Noted(
         r.get(PRACTICE_VALUE.ID),
         Optional.ofNullable(r.get(PRACTICE_VALUE.VALUE)).orElse(""),

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +19,8 @@ import java.util.stream.Collectors;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
 import org.jooq.Query;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -54,7 +57,7 @@ public class ReadingFiles {
 
     /** The id it is kept under. */
     public String id() {
-      return name().toLowerCase(java.util.Locale.ROOT);
+      return name().toLowerCase(Locale.ROOT);
     }
   }
 
@@ -182,7 +185,7 @@ public class ReadingFiles {
         });
   }
 
-  private static Query insert(org.jooq.DSLContext db, String fileId, Judged l) {
+  private static Query insert(DSLContext db, String fileId, Judged l) {
     Optional<FileRow> row = l.row();
     return db.insertInto(READING_FILE_ROW)
         .set(READING_FILE_ROW.FILE_ID, fileId)
@@ -215,7 +218,7 @@ public class ReadingFiles {
     return list(practiceId, DSL.noCondition());
   }
 
-  private List<Standing> list(String practiceId, org.jooq.Condition which) {
+  private List<Standing> list(String practiceId, Condition which) {
     return database
         .read()
         .select(READING_FILE.asterisk(), ACCOUNT.SHOWN_NAME)

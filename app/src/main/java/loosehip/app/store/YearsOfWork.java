@@ -13,6 +13,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makes up years of clinic days, for measuring speed only: full screens with one to three tries a
@@ -140,9 +141,9 @@ public final class YearsOfWork {
       String visitId,
       Slot slot,
       int ordinal,
-      @org.jspecify.annotations.Nullable Double value,
-      @org.jspecify.annotations.Nullable String word,
-      @org.jspecify.annotations.Nullable String method,
+      @Nullable Double value,
+      @Nullable String word,
+      @Nullable String method,
       String at,
       String by)
       throws SQLException {
@@ -150,8 +151,7 @@ public final class YearsOfWork {
     readings++;
   }
 
-  private static void set(
-      PreparedStatement statement, @org.jspecify.annotations.Nullable Object... values)
+  private static void set(PreparedStatement statement, @Nullable Object... values)
       throws SQLException {
     for (int i = 0; i < values.length; i++) {
       statement.setObject(i + 1, values[i]);

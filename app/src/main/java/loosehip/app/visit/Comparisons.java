@@ -7,6 +7,7 @@ import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
 import loosehip.app.store.GolferFile.EarlierVisit;
+import loosehip.core.body.Leg;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.Change;
 import loosehip.core.measure.ErrorModel;
@@ -70,7 +71,7 @@ final class Comparisons {
       test.parts().forEach(p -> parts.add(Optional.of(p)));
       for (Optional<Part> part : parts) {
         if (test.sided()) {
-          for (var leg : loosehip.core.body.Leg.values()) {
+          for (var leg : Leg.values()) {
             slots.add(new Slot(test, Optional.of(bench.golfer().handed().side(leg)), part));
           }
         } else {

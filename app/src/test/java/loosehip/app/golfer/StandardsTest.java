@@ -10,6 +10,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -81,7 +82,7 @@ class StandardsTest {
             List.of(),
             Files.TODAY);
     assertThat(bench.assessment().measurements().get(0).standardError())
-        .isCloseTo(2.254, org.assertj.core.api.Assertions.within(0.001));
+        .isCloseTo(2.254, Assertions.within(0.001));
   }
 
   @Test

@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
@@ -224,8 +225,7 @@ class BenchFormsTest {
     note("warning.hot-joint", "no");
     send(post("/golfers/" + golfer + "/visits"));
     assertThat(file().visitNumber()).isEqualTo(1);
-    String before =
-        golfers.add(wren.account(), "Ewan Kerr", java.time.LocalDate.now().minusDays(40));
+    String before = golfers.add(wren.account(), "Ewan Kerr", LocalDate.now().minusDays(40));
     golfer = before;
     note("consent", "wording 1");
     note("warning.hot-joint", "no");
@@ -240,7 +240,7 @@ class BenchFormsTest {
 
   @Test
   void nothingButAClearanceClosesAWarningSign() throws Exception {
-    golfer = golfers.add(wren.account(), "Ewan Kerr", java.time.LocalDate.now().minusDays(9));
+    golfer = golfers.add(wren.account(), "Ewan Kerr", LocalDate.now().minusDays(9));
     note("consent", "wording 1");
     note("warning.night-pain", "yes");
     note("warning.night-pain", "no").andExpect(content().string(containsString("The yes stays")));

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -43,7 +44,7 @@ class BenchInputJourneyTest extends JourneyTest {
         files.load(owner.practiceId(), golfer).orElseThrow(),
         owner,
         "consent",
-        java.util.Optional.of("wording 1"),
+        Optional.of("wording 1"),
         false,
         "consent",
         "talk");

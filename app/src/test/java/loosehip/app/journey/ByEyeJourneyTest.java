@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -79,7 +80,7 @@ class ByEyeJourneyTest extends BenchJourney {
     assertThat(page.locator("main")).not().containsText("Back pain");
     Download pdf = page.waitForDownload(() -> page.locator("#pdf").click());
     assertThat(pdf.suggestedFilename()).isEqualTo("handover.pdf");
-    try (InputStream in = java.nio.file.Files.newInputStream(pdf.path());
+    try (InputStream in = Files.newInputStream(pdf.path());
         PDDocument read = Loader.loadPDF(in.readAllBytes())) {
       assertThat(read.getNumberOfPages()).isEqualTo(1);
       assertThat(new PDFTextStripper().getText(read)).contains("Leave for now", "Sway");

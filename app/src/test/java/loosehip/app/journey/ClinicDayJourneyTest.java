@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.time.LocalDate;
 import java.util.regex.Pattern;
 import loosehip.app.golfer.Bench;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
+import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
 
@@ -127,12 +129,12 @@ class ClinicDayJourneyTest extends BenchJourney {
     return card.words().stream().allMatch(w -> bench.golfer().screen().word(w).isPresent());
   }
 
-  private static loosehip.core.measure.Slot slot(String key) {
-    return loosehip.core.measure.Slot.parse(key).orElseThrow();
+  private static Slot slot(String key) {
+    return Slot.parse(key).orElseThrow();
   }
 
   private Bench bench() {
-    return Bench.of(file(golfer), java.time.LocalDate.now());
+    return Bench.of(file(golfer), LocalDate.now());
   }
 
   @Test
@@ -275,7 +277,7 @@ class ClinicDayJourneyTest extends BenchJourney {
 
   @Test
   void aVisitIsClosedResumedAndComparedWithAnEarlierOne() {
-    String id = golfers.add(wren, "Ewan Kerr", java.time.LocalDate.now().minusDays(90));
+    String id = golfers.add(wren, "Ewan Kerr", LocalDate.now().minusDays(90));
     note(id, "consent", "wording 1", false);
     note(id, "order", "full", true);
     page.navigate("/golfers/" + id + "/measure?card=hinge-contact&mode=run");

@@ -19,6 +19,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** The library: the practice's own values, the floor angle, readings out and in again. */
@@ -175,7 +176,7 @@ class LibraryJourneyTest extends BenchJourney {
     try (PDDocument document = Loader.loadPDF(Files.readAllBytes(pdf.path()))) {
       assertThat(document.getNumberOfPages()).isGreaterThan(3);
       assertThat(document.getPage(0).getMediaBox().getWidth() * 25.4 / 72)
-          .isCloseTo(210, org.assertj.core.api.Assertions.within(0.05));
+          .isCloseTo(210, Assertions.within(0.05));
     }
   }
 }

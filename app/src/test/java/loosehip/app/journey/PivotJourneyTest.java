@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -53,7 +54,7 @@ class PivotJourneyTest extends BenchJourney {
             + " && document.querySelector('[data-handle=trailFlare]').getAttribute('aria-valuenow')"
             + " === document.querySelector('#lever-trailFlare').value");
     assertThat(flare()).isGreaterThan(8);
-    assertThat(margin() - before).isCloseTo(flare(), org.assertj.core.api.Assertions.within(0.05));
+    assertThat(margin() - before).isCloseTo(flare(), Assertions.within(0.05));
     assertThat(complaints).isEmpty();
   }
 
@@ -66,7 +67,7 @@ class PivotJourneyTest extends BenchJourney {
     page.keyboard().press("Shift+ArrowUp");
     assertThat(page.locator("[data-handle=trailFlare]")).hasAttribute("aria-valuenow", "6");
     assertThat(page.locator("[data-handle=trailFlare]")).isFocused();
-    assertThat(margin() - before).isCloseTo(6, org.assertj.core.api.Assertions.within(0.05));
+    assertThat(margin() - before).isCloseTo(6, Assertions.within(0.05));
     assertThat(page.locator("#pivot-live")).containsText("Going back");
     assertThat(page.locator("#delta-back")).containsText("+6.0 from");
     page.locator("#throw-away").click();

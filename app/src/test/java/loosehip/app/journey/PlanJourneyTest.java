@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
@@ -151,20 +152,19 @@ class PlanJourneyTest extends BenchJourney {
     }
     assertThat(page.locator(".item")).hasCount(9);
     Download pdf = page.waitForDownload(() -> page.locator("#pdf").click());
-    try (PDDocument read = Loader.loadPDF(java.nio.file.Files.readAllBytes(pdf.path()))) {
+    try (PDDocument read = Loader.loadPDF(Files.readAllBytes(pdf.path()))) {
       assertThat(read.getNumberOfPages()).isLessThanOrEqualTo(2);
       assertThat(new PDFTextStripper().getText(read)).contains("Stop at", "retest");
     }
     page.locator("#calendar-at").fill("07:30");
     Download calendar = page.waitForDownload(() -> page.locator("#calendar").click());
-    String text =
-        new String(java.nio.file.Files.readAllBytes(calendar.path()), StandardCharsets.UTF_8);
+    String text = new String(Files.readAllBytes(calendar.path()), StandardCharsets.UTF_8);
     assertThat(text).contains("T073000", "SUMMARY:Retest").doesNotContain("Isla");
     page.locator("text=Reset card").click();
     assertThat(page.locator("h1")).hasText("Before the round");
     assertThat(page.locator(".reset-card li")).hasCount(7);
     Download card = page.waitForDownload(() -> page.locator("#pdf").click());
-    try (PDDocument read = Loader.loadPDF(java.nio.file.Files.readAllBytes(card.path()))) {
+    try (PDDocument read = Loader.loadPDF(Files.readAllBytes(card.path()))) {
       assertThat(read.getNumberOfPages()).isEqualTo(1);
     }
     assertThat(complaints).isEmpty();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Files;
 import loosehip.core.measure.Method;
@@ -21,7 +22,7 @@ class TestViewsTest {
   private static TestViews views() {
     var context = new AnnotationConfigApplicationContext("loosehip.app.figure");
     context.registerBean(Instructions.class);
-    return new TestViews(new Instructions(), context.getBean(loosehip.app.figure.Figures.class));
+    return new TestViews(new Instructions(), context.getBean(Figures.class));
   }
 
   @Test

@@ -7,6 +7,7 @@ import java.util.Map;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Files;
+import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
@@ -115,8 +116,7 @@ class PivotPagesTest {
 
   @Test
   void theGolferIsToldWhatToDoNotWhatItCosts() {
-    Setup today =
-        new Setup(40, 8, 0, 0, 0, 6, 0, 0, LeadRelease.HELD, loosehip.core.pivot.Club.IRON);
+    Setup today = new Setup(40, 8, 0, 0, 0, 6, 0, 0, LeadRelease.HELD, Club.IRON);
     assertThat(SetupChanges.instructions(today, today.with(15, 0, 5, LeadRelease.HELD, true, true)))
         .containsExactly(
             "trail foot flared 15° instead of 0°",
@@ -129,8 +129,7 @@ class PivotPagesTest {
   /** Level takes 0.6·8 = 4.8 of cost away on both inward turns; each knee is priced on its side. */
   @Test
   void kneesAndTiltArePricedOnTheirOwnSide() {
-    Setup today =
-        new Setup(40, 8, 0, 0, 0, 6, 4, 0, LeadRelease.HELD, loosehip.core.pivot.Club.DRIVER);
+    Setup today = new Setup(40, 8, 0, 0, 0, 6, 4, 0, LeadRelease.HELD, Club.DRIVER);
     assertThat(
             SetupChanges.parts(
                 Coefficients.SHIPPED, today, today.with(0, 0, 0, LeadRelease.HELD, true, true)))

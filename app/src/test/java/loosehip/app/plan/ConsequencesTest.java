@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Files;
+import loosehip.core.safety.Caution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -46,8 +47,8 @@ class ConsequencesTest {
   }
 
   @ParameterizedTest
-  @EnumSource(loosehip.core.safety.Caution.class)
-  void everyCautionLeavesOutTheHop(loosehip.core.safety.Caution caution) {
+  @EnumSource(Caution.class)
+  void everyCautionLeavesOutTheHop(Caution caution) {
     String value = caution.sided() ? "left" : "yes";
     assertThat(one("caution." + caution.id() + "=" + value).leftOut()).contains("Hop and hold");
   }

@@ -3,6 +3,9 @@ package loosehip.app.planview;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -108,10 +111,10 @@ class PlanViewDrawingTest {
 
   private static CaseFile read() {
     try (var in = CaseReader.class.getResourceAsStream("example-b.json")) {
-      String text = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+      String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
       return CaseReader.read(text, LocalDate.of(2026, 1, 1)).golfer().orElseThrow();
-    } catch (java.io.IOException e) {
-      throw new java.io.UncheckedIOException(e);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 }

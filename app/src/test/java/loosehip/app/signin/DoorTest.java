@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import loosehip.app.store.Account;
@@ -240,12 +241,12 @@ class DoorTest {
     Clock clock =
         new Clock() {
           @Override
-          public java.time.ZoneId getZone() {
+          public ZoneId getZone() {
             return ZoneOffset.UTC;
           }
 
           @Override
-          public Clock withZone(java.time.ZoneId zone) {
+          public Clock withZone(ZoneId zone) {
             return this;
           }
 

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.app.store.generated.Tables;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import org.junit.jupiter.api.AfterEach;
@@ -79,8 +80,7 @@ class JournalTest {
     assertThat(values()).containsExactly(28.0);
     assertThat(correct(row, 31)).isEqualTo(Journal.Outcome.CHANGED_MEANWHILE);
     assertThat(values()).containsExactly(28.0);
-    assertThat(database.read().fetchCount(loosehip.app.store.generated.Tables.READING))
-        .isEqualTo(2);
+    assertThat(database.read().fetchCount(Tables.READING)).isEqualTo(2);
   }
 
   @Test
@@ -169,12 +169,7 @@ class JournalTest {
     assertThat(files.load(wren.practiceId(), id)).isEmpty();
     var db = database.read();
     for (var table :
-        List.of(
-            loosehip.app.store.generated.Tables.READING,
-            loosehip.app.store.generated.Tables.OBSERVATION,
-            loosehip.app.store.generated.Tables.VISIT,
-            loosehip.app.store.generated.Tables.STEP,
-            loosehip.app.store.generated.Tables.GLANCE)) {
+        List.of(Tables.READING, Tables.OBSERVATION, Tables.VISIT, Tables.STEP, Tables.GLANCE)) {
       assertThat(db.fetchCount(table)).as(table.getName()).isZero();
     }
   }

@@ -2,6 +2,7 @@ package loosehip.core.floor;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Three shafts of the bag laid tip to tip.
@@ -32,10 +33,8 @@ public record Triple(Shaft one, Shaft other, Shaft closing, double degrees) {
     return Optional.ofNullable(best);
   }
 
-  private static @org.jspecify.annotations.Nullable Triple better(
-      @org.jspecify.annotations.Nullable Triple best,
-      @org.jspecify.annotations.Nullable Triple next,
-      double wanted) {
+  private static @Nullable Triple better(
+      @Nullable Triple best, @Nullable Triple next, double wanted) {
     if (next == null) {
       return best;
     }
@@ -47,7 +46,7 @@ public record Triple(Shaft one, Shaft other, Shaft closing, double degrees) {
     return same ? (next.reach() > best.reach() ? next : best) : gain > 0 ? next : best;
   }
 
-  private static @org.jspecify.annotations.Nullable Triple triple(Shaft a, Shaft b, Shaft c) {
+  private static @Nullable Triple triple(Shaft a, Shaft b, Shaft c) {
     try {
       double degrees = FloorAngle.between(a.centimetres(), b.centimetres(), c.centimetres());
       return new Triple(a, b, c, degrees);

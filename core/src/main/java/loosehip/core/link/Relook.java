@@ -1,6 +1,7 @@
 package loosehip.core.link;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * Set-up first, then look again: what to put right at address before a fault is judged, and what
@@ -15,7 +16,7 @@ public record Relook(PivotFault fault, List<SetupFault> fix, Level before, Level
   private static final double LIKELY = 0.5;
 
   /** What calls for it: every fault whose set-up is to come first. */
-  public static List<Relook> of(List<Link> links, java.util.Map<PivotFault, Level> again) {
+  public static List<Relook> of(List<Link> links, Map<PivotFault, Level> again) {
     return links.stream()
         .filter(l -> l.triage().kind() == Triage.Kind.SETUP_FIRST)
         .map(

@@ -3,6 +3,7 @@ package loosehip.core.link;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.body.Leg;
@@ -114,7 +115,7 @@ public final class RuleBook {
       case "b" -> {
         Optional<Leg> leg =
             target.length > 1
-                ? Optional.of(Leg.valueOf(target[1].toUpperCase(java.util.Locale.ROOT)))
+                ? Optional.of(Leg.valueOf(target[1].toUpperCase(Locale.ROOT)))
                 : Optional.empty();
         Strength strength =
             words[2].endsWith("!")

@@ -1,5 +1,6 @@
 package loosehip.core.link;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
@@ -23,7 +24,7 @@ public record Seen(
   /** Copies all, keeping the order of faults. */
   public Seen {
     setup = Map.copyOf(setup);
-    pivot = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(pivot));
+    pivot = Collections.unmodifiableMap(new LinkedHashMap<>(pivot));
     rehearsals = Map.copyOf(rehearsals);
     habits = Set.copyOf(habits);
   }

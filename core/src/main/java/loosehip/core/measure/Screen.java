@@ -2,8 +2,10 @@ package loosehip.core.measure;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import loosehip.core.body.Side;
 
 /** All readings of one visit, and what they say test by test. */
@@ -35,7 +37,7 @@ public final class Screen {
 
   /** A screen with nothing measured. */
   public static Screen empty() {
-    return of(java.util.List.of(), Map.of());
+    return of(List.of(), Map.of());
   }
 
   /** The band edges this screen is held against. */
@@ -103,7 +105,7 @@ public final class Screen {
 
   /** Whether anything was recorded for this test on this side. */
   public boolean taken(ScreenTest test, Optional<Side> side) {
-    return java.util.stream.Stream.concat(
+    return Stream.concat(
             readings.values().stream().filter(r -> r.mean().isPresent()).map(Reading::slot),
             words.keySet().stream())
         .anyMatch(s -> s.test() == test && s.side().equals(side));

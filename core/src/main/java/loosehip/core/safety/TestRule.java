@@ -5,6 +5,7 @@ import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.ScreenTest;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What one noted caution asks of one test: leave it out, or take it with care. Only a recorded
@@ -64,7 +65,7 @@ public record TestRule(boolean blocks, String words) {
         });
   }
 
-  private static @org.jspecify.annotations.Nullable TestRule newHip(
+  private static @Nullable TestRule newHip(
       NotedCaution noted, ScreenTest test, Optional<Part> part) {
     if (!turnsIn(test, part)) {
       return null;
@@ -74,8 +75,7 @@ public record TestRule(boolean blocks, String words) {
         : care("only inside the limits noted: " + noted.note());
   }
 
-  private static @org.jspecify.annotations.Nullable TestRule pregnancy(
-      NotedCaution noted, ScreenTest test) {
+  private static @Nullable TestRule pregnancy(NotedCaution noted, ScreenTest test) {
     if (test == ScreenTest.FRONT_HOLD) {
       return left("no long holds");
     }
@@ -87,8 +87,7 @@ public record TestRule(boolean blocks, String words) {
         : care("not on the back after week 16; noted: " + noted.note());
   }
 
-  private static @org.jspecify.annotations.Nullable TestRule balance(
-      ScreenTest test, Optional<Part> part) {
+  private static @Nullable TestRule balance(ScreenTest test, Optional<Part> part) {
     return switch (test) {
       case ONE_LEG_STAND ->
           part.filter(Part.EYES_CLOSED::equals).isPresent()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,7 +39,7 @@ class AngleTest {
       @ForAll @DoubleRange(min = -90, max = 90) double a,
       @ForAll @DoubleRange(min = -90, max = 90) double b) {
     double back = Angle.of(a).plus(Angle.of(b)).minus(Angle.of(b)).degrees();
-    assertThat(back).isCloseTo(a, org.assertj.core.api.Assertions.within(1e-9));
+    assertThat(back).isCloseTo(a, Assertions.within(1e-9));
     assertThat(Angle.of(a).min(Angle.of(b)).degrees()).isEqualTo(Math.min(a, b));
   }
 

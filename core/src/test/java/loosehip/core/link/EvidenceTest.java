@@ -21,6 +21,7 @@ import loosehip.core.pivot.TurnBudget;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -231,7 +232,7 @@ class EvidenceTest {
     "wobble | b trail-ir .3"
   })
   void aBookThatCannotBeReadNamesItsLine(String line) {
-    org.assertj.core.api.Assertions.assertThatThrownBy(() -> RuleBook.parse("# remark\n" + line))
+    Assertions.assertThatThrownBy(() -> RuleBook.parse("# remark\n" + line))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("line 2");
   }

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
@@ -18,6 +19,7 @@ import loosehip.core.measure.Screen;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,8 +110,7 @@ class HandSumsTest {
     assertThat(chance(links.get(0), "trail-ir").odds()).isCloseTo(1.5, within(1e-9));
     assertThat(chance(links.get(1), "trail-ir").odds()).isCloseTo(2.154, within(0.0005));
     assertThat(chance(links.get(0), "held-still").odds()).isCloseTo(0.4286, within(0.0001));
-    org.assertj.core.api.Assertions.assertThatThrownBy(
-            () -> new RuleBook.Own(PivotFault.SWAY, "x", 1, Strength.WEAK))
+    Assertions.assertThatThrownBy(() -> new RuleBook.Own(PivotFault.SWAY, "x", 1, Strength.WEAK))
         .hasMessageContaining("between 0.01 and 0.9");
   }
 
@@ -126,8 +127,8 @@ class HandSumsTest {
     List<String> faults =
         new ArrayList<>(List.of("sway clear", "early-stop slight", "reverse-tilt clear cannot"));
     Map<PivotFault, Link> before = byFault(findings, faults);
-    Collections.shuffle(findings, new java.util.Random(seed));
-    Collections.shuffle(faults, new java.util.Random(seed + 1L));
+    Collections.shuffle(findings, new Random(seed));
+    Collections.shuffle(faults, new Random(seed + 1L));
     assertThat(byFault(findings, faults)).isEqualTo(before);
   }
 

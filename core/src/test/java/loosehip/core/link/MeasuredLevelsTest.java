@@ -2,6 +2,7 @@ package loosehip.core.link;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -132,10 +133,10 @@ class MeasuredLevelsTest {
             Map.of(PivotFault.KNEE_DIVE, before),
             Map.of(),
             Set.of());
-    java.util.List<Link> links =
+    List<Link> links =
         new Evidence(RuleBook.standard(), Screens.of(""), Handed.RIGHT, seen, Optional.empty())
             .links();
-    java.util.List<Relook> relooks = Relook.of(links, Map.of(PivotFault.KNEE_DIVE, again));
+    List<Relook> relooks = Relook.of(links, Map.of(PivotFault.KNEE_DIVE, again));
     assertThat(relooks).hasSize(1);
     assertThat(relooks.get(0).fix()).containsExactly(SetupFault.PINCHED);
     assertThat(relooks.get(0).words()).isEqualTo(words);
@@ -155,7 +156,7 @@ class MeasuredLevelsTest {
     Setup setup = Setup.PLAIN;
     Optional<TurnBudget> budget =
         Optional.of(TurnBudget.of(School.SETTLED_BASE, setup, Hips.of(body, setup)));
-    Health back = new Health(Set.of(), java.util.List.of(NotedCaution.of(Caution.BACK)));
+    Health back = new Health(Set.of(), List.of(NotedCaution.of(Caution.BACK)));
     assertThat(BackLoad.of(back, seen, body, budget))
         .extracting(BackLoad::what)
         .containsExactly(
@@ -163,7 +164,7 @@ class MeasuredLevelsTest {
             "Reverse tilt",
             "Shoulders 55° beyond the pelvis with a short trunk");
     assertThat(BackLoad.of(Health.CLEAR, seen, body, budget)).isEmpty();
-    java.util.List<Link> links =
+    List<Link> links =
         new Evidence(RuleBook.standard(), body.screen(), Handed.RIGHT, seen, budget).links();
     assertThat(BackLoad.first(links, back))
         .extracting(Link::fault)

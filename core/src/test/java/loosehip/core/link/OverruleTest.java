@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
+import loosehip.core.measure.Band;
 import loosehip.core.measure.Screen;
 import org.junit.jupiter.api.Test;
 
@@ -68,9 +69,7 @@ class OverruleTest {
   void theWordsNameTheTestThatDecided() {
     Screen both =
         Screens.of("standing-turn.right.internal 43; seated-rotation.right.internal 25 25");
-    assertThat(
-            new FindingWords(both, Handed.RIGHT)
-                .of(Limit.of(LimitKind.TRAIL_IR), loosehip.core.measure.Band.SHORT))
+    assertThat(new FindingWords(both, Handed.RIGHT).of(Limit.of(LimitKind.TRAIL_IR), Band.SHORT))
         .isEqualTo("seated hip turn 25.0 ± 2.9: short");
   }
 

@@ -2,7 +2,10 @@ package loosehip.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
+import java.util.Optional;
 import loosehip.core.Screens;
+import loosehip.core.body.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,16 +65,16 @@ class EdgesTest {
                 + "; tilt-control.flatten "
                 + flatten
                 + "; tilt-control.quality smooth");
-    assertThat(screen.band(ScreenTest.TILT_CONTROL, java.util.Optional.empty())).isEqualTo(band);
+    assertThat(screen.band(ScreenTest.TILT_CONTROL, Optional.empty())).isEqualTo(band);
   }
 
   @Test
   void everyNumericSlotIsInTheTableAbove() {
     long slots =
-        java.util.Arrays.stream(ScreenTest.values())
-            .flatMap(t -> TestCard.of(t, loosehip.core.body.Side.RIGHT).stream())
+        Arrays.stream(ScreenTest.values())
+            .flatMap(t -> TestCard.of(t, Side.RIGHT).stream())
             .filter(c -> c.numbers().isPresent())
-            .filter(c -> c.side().filter(s -> s == loosehip.core.body.Side.LEFT).isEmpty())
+            .filter(c -> c.side().filter(s -> s == Side.LEFT).isEmpty())
             .count();
     // 19 rows, tilt control's two parts, and the chest-held repeat that has no band of its own
     assertThat(slots).isEqualTo(19 + 2 + 1);

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import loosehip.core.Screens;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -100,7 +103,7 @@ class ErrorAndChangeTest {
     List<Try> tries = new ArrayList<>(values.stream().map(Try::of).toList());
     tries.add(new Try(88, true));
     List<Try> turned = new ArrayList<>(tries);
-    java.util.Collections.reverse(turned);
+    Collections.reverse(turned);
     assertThat(reading(tries).mean().orElseThrow())
         .isCloseTo(reading(turned).mean().orElseThrow(), within(1e-9));
   }
@@ -112,9 +115,9 @@ class ErrorAndChangeTest {
   private static Reading reading(List<Try> tries) {
     return new Reading(
         Slot.parse("seated-rotation.left.internal").orElseThrow(),
-        java.util.Optional.of(Method.INCLINOMETER),
+        Optional.of(Method.INCLINOMETER),
         tries,
-        java.util.Set.of(),
+        Set.of(),
         Pain.NONE);
   }
 

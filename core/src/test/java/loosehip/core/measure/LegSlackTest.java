@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import loosehip.core.Screens;
 import loosehip.core.body.Side;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,7 +32,7 @@ class LegSlackTest {
                 Direction.INTERNAL)
             .orElseThrow();
     assertThat(slack.kind()).isEqualTo(kind);
-    assertThat(slack.degrees()).isCloseTo(degrees, org.assertj.core.api.Assertions.within(1e-9));
+    assertThat(slack.degrees()).isCloseTo(degrees, Assertions.within(1e-9));
   }
 
   @Test

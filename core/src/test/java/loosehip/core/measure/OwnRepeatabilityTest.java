@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,7 +63,7 @@ class OwnRepeatabilityTest {
       @ForAll @Size(min = 2, max = 5) List<@DoubleRange(min = 0, max = 90) Double> values,
       @ForAll @DoubleRange(min = -20, max = 20) double by) {
     List<Double> moved = new ArrayList<>(values.stream().map(v -> v + by).toList());
-    java.util.Collections.reverse(moved);
+    Collections.reverse(moved);
     assertThat(deviation(moved)).isCloseTo(deviation(values), within(1e-6));
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
@@ -75,8 +76,7 @@ class RunningOrderTest {
   void aSetHoldsFiveTriesAndPainGoesToTen() {
     Slot slot = Slot.of(ScreenTest.HINGE_CONTACT);
     List<Try> six = List.of(Try.of(1), Try.of(1), Try.of(1), Try.of(1), Try.of(1), Try.of(1));
-    assertThatThrownBy(
-            () -> new Reading(slot, Optional.empty(), six, java.util.Set.of(), Pain.NONE))
+    assertThatThrownBy(() -> new Reading(slot, Optional.empty(), six, Set.of(), Pain.NONE))
         .hasMessageContaining("at most five");
     assertThatThrownBy(() -> new Pain(11, "")).hasMessageContaining("0 to 10");
     assertThat(new Pain(4, "").stops()).isTrue();

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Forecast;
@@ -106,8 +108,7 @@ class BridgeTest {
             """);
     Setup heel = new Setup(40, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HEEL, Club.DRIVER);
     Coefficients own =
-        new Coefficients(
-            java.util.Map.of(Coefficient.RELEASE_HEEL, 20.0, Coefficient.PRICE_SHORT, 6.0));
+        new Coefficients(Map.of(Coefficient.RELEASE_HEEL, 20.0, Coefficient.PRICE_SHORT, 6.0));
     Body body = new Body(screen, Handed.RIGHT, own);
     double shipped =
         TurnBudget.of(School.FREE_TURN, heel, Hips.of(screen, Handed.RIGHT, heel))
@@ -124,7 +125,7 @@ class BridgeTest {
     assertThat(today.backMargin()).isCloseTo(-5, within(1e-9));
     assertThat(today.score()).isCloseTo(6 * 5 + 5, within(1e-9));
     assertThat(own.own()).hasSize(2);
-    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(Coefficient.RELEASE_HEEL, 90.0)))
+    assertThatThrownBy(() -> new Coefficients(Map.of(Coefficient.RELEASE_HEEL, 90.0)))
         .hasMessageContaining("release-heel lies between");
   }
 
@@ -143,20 +144,20 @@ class BridgeTest {
   void aSchoolsOwnFigureMovesItsBudgetAlone() {
     ModelFigure low = ModelFigure.parse("rotation-first.pelvis-low").orElseThrow();
     ModelFigure open = ModelFigure.parse("rotation-first.open").orElseThrow();
-    Coefficients own = new Coefficients(java.util.Map.of(low, 30.0, open, 35.0));
+    Coefficients own = new Coefficients(Map.of(low, 30.0, open, 35.0));
     assertThat(own.demands(School.ROTATION_FIRST).pelvisLow()).isEqualTo(30);
     assertThat(own.demands(School.ROTATION_FIRST).pelvisHigh()).isEqualTo(50);
     assertThat(own.demands(School.FREE_TURN)).isEqualTo(School.FREE_TURN.shipped());
-    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(low, 60.0)))
+    assertThatThrownBy(() -> new Coefficients(Map.of(low, 60.0)))
         .hasMessage("Rotation first: the least pelvis turn would be above the most.");
-    assertThatThrownBy(() -> new Coefficients(java.util.Map.of(Coefficient.GAIN_SLOW, 7.0)))
+    assertThatThrownBy(() -> new Coefficients(Map.of(Coefficient.GAIN_SLOW, 7.0)))
         .hasMessageContaining("between the slow and the fast");
   }
 
   @Test
   void aPracticesOwnGainMovesTheBridge() {
     Coefficients own =
-        new Coefficients(java.util.Map.of(Coefficient.GAIN, 10.0, Coefficient.BRIDGE_STEP, 10.0));
+        new Coefficients(Map.of(Coefficient.GAIN, 10.0, Coefficient.BRIDGE_STEP, 10.0));
     Bridge bridge =
         Bridge.of(TODAY, changed(15, 20, 0, LeadRelease.HELD), Bridge.Gained.NOTHING, own);
     assertThat(bridge.parts()).hasSize(2);
@@ -173,10 +174,10 @@ class BridgeTest {
             new Forecast.Expected("back", PivotFault.REVERSE_TILT, 0.7));
     Seen seen =
         new Seen(
-            java.util.Map.of(),
-            java.util.Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.EARLY_STOP, Level.NONE),
-            java.util.Map.of(),
-            java.util.Set.of());
+            Map.of(),
+            Map.of(PivotFault.SWAY, Level.CLEAR, PivotFault.EARLY_STOP, Level.NONE),
+            Map.of(),
+            Set.of());
     assertThat(ForecastSeen.of(expected, budget(20), seen))
         .extracting(ForecastSeen::kind)
         .containsExactly(

@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.Screens;
+import loosehip.core.body.Angle;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.body.Side;
 import loosehip.core.measure.Band;
+import loosehip.core.measure.Direction;
 import loosehip.core.measure.Screen;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -155,12 +158,7 @@ class TurnBudgetTest {
     Screen sore =
         Screens.of("seated-rotation.right.internal 12 p5; standing-turn.right.internal 50");
     WorkingRange range =
-        WorkingRange.of(
-                sore,
-                loosehip.core.body.Side.RIGHT,
-                loosehip.core.measure.Direction.INTERNAL,
-                Setup.PLAIN)
-            .orElseThrow();
+        WorkingRange.of(sore, Side.RIGHT, Direction.INTERNAL, Setup.PLAIN).orElseThrow();
     assertThat(range.hip()).isEqualTo(35);
   }
 
@@ -308,6 +306,6 @@ class TurnBudgetTest {
   }
 
   private static void assertTenth(double actual, double printed) {
-    assertThat(loosehip.core.body.Angle.of(actual).toOneDecimal()).isEqualTo(printed);
+    assertThat(Angle.of(actual).toOneDecimal()).isEqualTo(printed);
   }
 }

@@ -28,6 +28,7 @@ import loosehip.core.pivot.Setup;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -271,12 +272,7 @@ class PlannerTest {
   void aWarningSignStopsEverything() {
     Assessment assessment =
         Assessment.of(
-            golfer(
-                STIFF,
-                new Health(Set.of(loosehip.core.safety.WarningSign.NIGHT_PAIN), List.of()),
-                15,
-                5,
-                ALL));
+            golfer(STIFF, new Health(Set.of(WarningSign.NIGHT_PAIN), List.of()), 15, 5, ALL));
     assertThat(assessment.status()).isEqualTo(Assessment.Status.REFER);
     assertThat(assessment.plan()).isEmpty();
     assertThat(assessment.budget()).isEmpty();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
@@ -86,8 +87,7 @@ class StartRungsTest {
   @Test
   void hopsNeedAGolferWithoutAnyCaution() {
     Optional<Side> left = Optional.of(Side.LEFT);
-    Health careful =
-        new Health(Set.of(), java.util.List.of(NotedCaution.of(Caution.WRIST, Side.RIGHT)));
+    Health careful = new Health(Set.of(), List.of(NotedCaution.of(Caution.WRIST, Side.RIGHT)));
     assertThat(Health.CLEAR.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isEmpty();
     assertThat(careful.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isPresent();
     assertThat(careful.blocks(ScreenTest.TRUNK_TURN, left, Optional.empty())).isEmpty();
@@ -96,7 +96,7 @@ class StartRungsTest {
   @Test
   void cautionsKnowTheirSideAndSurviveMirroring() {
     NotedCaution noted = NotedCaution.of(Caution.INNER_KNEE, Side.LEFT);
-    Health health = new Health(Set.of(WarningSign.HOT_JOINT), java.util.List.of(noted));
+    Health health = new Health(Set.of(WarningSign.HOT_JOINT), List.of(noted));
     assertThat(health.refer()).isTrue();
     assertThat(health.active(Caution.INNER_KNEE, Side.LEFT)).contains(noted);
     assertThat(health.active(Caution.INNER_KNEE, Side.RIGHT)).isEmpty();

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -92,7 +94,7 @@ class WeekSolverTest {
             }
           }
           services.removeIf(s -> s == 0);
-          services.sort(java.util.Comparator.reverseOrder());
+          services.sort(Comparator.reverseOrder());
           double share = 1;
           for (double service : services) {
             sum += needs[n] * service * share;
@@ -129,8 +131,8 @@ class WeekSolverTest {
     week.ifPresent(w -> assertThat(w.served()).isCloseTo(every, within(1e-6)));
     assertThat(
             WeekSolver.solve(needs, pieces, left, yesterday, Optional.empty())
-                .map(w -> java.util.Arrays.toString(w.patterns())))
-        .isEqualTo(week.map(w -> java.util.Arrays.toString(w.patterns())));
+                .map(w -> Arrays.toString(w.patterns())))
+        .isEqualTo(week.map(w -> Arrays.toString(w.patterns())));
   }
 
   private static Piece piece(Random random, int index, int needs, List<Integer> days) {
