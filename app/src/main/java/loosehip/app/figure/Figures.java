@@ -18,7 +18,8 @@ public class Figures {
 
   private final Map<String, Drawing> drawings = new LinkedHashMap<>();
 
-  Figures() {
+  /** Reads the drawings that ship. */
+  public Figures() {
     ShippedText.rows(Figures.class, "figures.txt")
         .forEach(cells -> drawings.put(cells[0], drawing(cells)));
   }

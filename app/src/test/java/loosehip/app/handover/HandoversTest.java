@@ -1,0 +1,89 @@
+package loosehip.app.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.golfer.Files;
+import loosehip.app.plan.PlanPages;
+import loosehip.app.plan.Plans;
+import loosehip.app.store.Account;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What the instructor is told: movements and dates, never a reason from the health notes. */
+class HandoversTest {
+  private static final Account WREN =
+      new Account("wren-id", "practice", "Corrie Brae", "wren", "Wren", "hash", "owner");
+  private static final String HIPS =
+      """
+      consent=1
+      who.handed=right
+      try seated-rotation.right.internal 20 21 20
+      try seated-rotation.left.internal 45 44
+      try seated-rotation.left.external 48 47
+      try trunk-turn.right 50 51
+      """;
+
+  private final PlanPages pages = mock();
+  private final Plans plans = mock();
+  private final Handovers handovers = new Handovers(pages, plans);
+
+  @BeforeEach
+  void noPlanYet() {
+    when(pages.setupToday(any())).thenReturn(List.of("Nothing to change."));
+    when(plans.of(any())).thenReturn(Optional.empty());
+  }
+
+  private Handover of(String more) {
+    return handovers.of(Files.bench(HIPS + more), WREN, Files.TODAY);
+  }
+
+  @Test
+  void whatTheBodyCanAndCannotStandsApart() {
+    Handover page = of("");
+    assertThat(page.can()).contains("Lead hip, inward", "Trunk turn");
+    assertThat(page.cannot()).contains("Trail hip, inward").doesNotContainAnyElementsOf(page.can());
+    assertThat(page.cannot()).anyMatch(l -> l.startsWith("Turn going back: "));
+    assertThat(page.date()).isEqualTo("25 Nov 2026");
+    assertThat(page.setup()).containsExactly("Nothing to change.");
+  }
+
+  @Test
+  void whatTheBodyDrivesIsLeftAndSaysWhatMustComeFirst() {
+    Handover page = of("fault.sway=clear\n");
+    assertThat(page.seen()).containsExactly("Sway, clear: body first");
+    assertThat(page.leave()).hasSize(1);
+    assertThat(page.leave().get(0))
+        .startsWith("Sway: do not force it. The body first: trail hip, inward")
+        .endsWith("then measure again");
+    assertThat(page.ask()).isEmpty();
+  }
+
+  @Test
+  void setUpAndHabitMayBeWorkedOnAtOnce() {
+    Handover setup = of("fault.knee-dive=clear\nsetup-fault.pinched=clear\n");
+    assertThat(setup.ask())
+        .anyMatch(l -> l.startsWith("Trail knee dives") || l.contains("change the set-up first"));
+    Handover habit = of("fault.dip=clear\nhabit.ground-push=yes\nrehearsal.dip=can\n");
+    assertThat(habit.ask()).anyMatch(l -> l.endsWith("a habit to be relearnt"));
+    assertThat(habit.leave()).isEmpty();
+  }
+
+  @Test
+  void cautionsAreToldAsMovementsToLeaveAndNeverByName() {
+    Handover page = of("caution.inner-knee=right\ncaution.heart=yes\n");
+    assertThat(page.mind()).hasSize(2);
+    assertThat(page.mind())
+        .anyMatch(l -> l.contains("no side squats") && l.endsWith("(trail (R))"));
+    assertThat(String.join(" ", page.mind()).toLowerCase())
+        .doesNotContain("heart")
+        .doesNotContain("blood")
+        .doesNotContain("pain at the inside");
+    assertThat(of("caution.inner-knee=right\ncleared-caution.inner-knee=Dr Imrie\n").mind())
+        .isEmpty();
+  }
+}

@@ -1,0 +1,182 @@
+package loosehip.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Plans given, their logs, templates and a practice's own exercises, as they are kept. */
+class GivenPlansTest {
+  private static final LocalDate START = LocalDate.of(2026, 11, 2);
+
+  @TempDir Path home;
+
+  private Database database;
+  private Golfers golfers;
+  private GolferFiles files;
+  private PlanVersions versions;
+  private PlanTemplates templates;
+  private OwnExercises exercises;
+  private Homework homework;
+  private GolferExports exports;
+  private Account wren;
+  private Account other;
+  private String id;
+
+  @BeforeEach
+  void aGolfer() {
+    database = Database.open(home.resolve("test.db"));
+    Clock clock = Clock.systemUTC();
+    Accounts accounts = new Accounts(database, clock);
+    golfers = new Golfers(database, clock);
+    files = new GolferFiles(database, clock);
+    versions = new PlanVersions(database, clock);
+    templates = new PlanTemplates(database, clock);
+    exercises = new OwnExercises(database, clock);
+    homework = new Homework(database, clock);
+    exports = new GolferExports(database);
+    wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
+    other = accounts.addPractice("Elsewhere", "Linnet", "linnet", "hash");
+    id = golfers.add(wren, "Isla Brodie", START);
+  }
+
+  @AfterEach
+  void close() {
+    database.close();
+  }
+
+  private GolferFile file() {
+    return files.load(wren.practiceId(), id).orElseThrow();
+  }
+
+  private int give(String label, String... items) {
+    return versions.give(
+        file(),
+        wren,
+        new PlanVersions.New(
+            label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), List.of(items)));
+  }
+
+  private void say(int plan, String item, LocalDate on, Done done, Integer pain) {
+    homework.say(
+        file(),
+        wren,
+        new Homework.Kept(
+            plan,
+            item,
+            new ItemLog(on, done, Optional.of(5), Optional.ofNullable(pain), true, false, false),
+            "far too much",
+            "half of it",
+            ""));
+  }
+
+  @Test
+  void versionsCountUpAndTheNewestIsInForce() {
+    assertThat(file().given()).isEmpty();
+    assertThat(versions.current(id)).isEmpty();
+    assertThat(give("given", "bridge", "wall-taps")).isEqualTo(1);
+    assertThat(give("moved: bridge", "bridge")).isEqualTo(2);
+    assertThat(versions.all(id)).extracting(PlanVersions.Kept::number).containsExactly(2, 1);
+    assertThat(versions.current(id)).map(PlanVersions.Kept::label).contains("moved: bridge");
+    GolferFile.PlanGiven given = file().given().orElseThrow();
+    assertThat(given.number()).isEqualTo(2);
+    assertThat(given.items()).containsExactly("bridge");
+    assertThat(given.weeks()).isEqualTo(6);
+    assertThat(given.week(START)).isEqualTo(1);
+    assertThat(given.week(START.minusDays(1))).isZero();
+    assertThat(given.week(START.plusDays(20))).isEqualTo(3);
+    assertThat(given.logged()).isEmpty();
+  }
+
+  @Test
+  void aLaterWordAboutADaySupersedesAndTheRowsStay() {
+    int one = give("given", "bridge");
+    say(one, "bridge", START, Done.UNDER, 0);
+    say(one, "bridge", START, Done.TOP, 1);
+    say(one, "bridge", START.plusDays(1), Done.BETWEEN, null);
+    assertThat(homework.of(id)).hasSize(2);
+    Homework.Kept first = homework.of(id).get(0);
+    assertThat(first.log().done()).isEqualTo(Done.TOP);
+    assertThat(first.log().pain()).contains(1);
+    assertThat(first.felt()).isEqualTo("far too much");
+    assertThat(first.by()).isEqualTo("Wren");
+    assertThat(homework.of(id).get(1).log().pain()).isEmpty();
+    assertThat(file().given().orElseThrow().logged()).contains(START.plusDays(1));
+
+    homework.takeBack(file(), wren, one, "bridge", START);
+    assertThat(homework.of(id)).hasSize(1);
+    say(one, "bridge", START, Done.BETWEEN, 0);
+    assertThat(homework.of(id)).hasSize(2);
+    Map<String, Object> all = exports.everything(wren.practiceId(), id).orElseThrow();
+    assertThat((List<?>) all.get("homework")).hasSize(5);
+    assertThat((List<?>) all.get("plans")).hasSize(1);
+  }
+
+  @Test
+  void painStopsAnItemOfItsOwnVersionAlone() {
+    int one = give("given", "bridge", "wall-taps");
+    say(one, "bridge", START, Done.UNDER, 5);
+    say(one, "wall-taps", START, Done.TOP, 4);
+    assertThat(file().given().orElseThrow().stopped()).containsOnlyKeys("bridge");
+    say(one, "bridge", START, Done.UNDER, 2);
+    assertThat(file().given().orElseThrow().stopped()).isEmpty();
+    say(one, "bridge", START.plusDays(2), Done.TOP, 7);
+    int two = give("planned anew", "wall-taps");
+    assertThat(file().given().orElseThrow().stopped()).isEmpty();
+    assertThat(homework.of(id)).extracting(Homework.Kept::plan).doesNotContain(two);
+  }
+
+  @Test
+  void erasingAGolferErasesPlansAndLogs() {
+    say(give("given", "bridge"), "bridge", START, Done.TOP, 0);
+    say(1, "bridge", START, Done.BETWEEN, 0);
+    golfers.erase(file());
+    assertThat(versions.all(id)).isEmpty();
+    assertThat(homework.of(id)).isEmpty();
+  }
+
+  @Test
+  void templatesBelongToThePracticeAndANameIsTakenOver() {
+    templates.save(wren, "winter", List.of("bridge"));
+    templates.save(wren, "winter", List.of("wall-taps", "bridge"));
+    assertThat(templates.of(wren.practiceId())).hasSize(1);
+    PlanTemplates.Template kept = templates.of(wren.practiceId()).get(0);
+    assertThat(kept.items()).containsExactly("wall-taps", "bridge");
+    assertThat(templates.find(wren.practiceId(), kept.id())).contains(kept);
+    assertThat(templates.find(other.practiceId(), kept.id())).isEmpty();
+    assertThat(templates.of(other.practiceId())).isEmpty();
+  }
+
+  @Test
+  void anOwnExerciseOutOfUseIsStillKnownAsItLastStood() {
+    byte[] photo = {1, 2, 3};
+    exercises.keep(wren, "shed-turn", Optional.of("one"), Optional.of(photo));
+    exercises.keep(wren, "shed-turn", Optional.of("two"), Optional.empty());
+    assertThat(exercises.of(wren.practiceId()))
+        .containsExactly(new OwnExercises.Kept("shed-turn", "two", true));
+    assertThat(exercises.photo(wren.practiceId(), "shed-turn")).contains(photo);
+
+    exercises.keep(wren, "shed-turn", Optional.empty(), Optional.empty());
+    assertThat(exercises.of(wren.practiceId())).isEmpty();
+    assertThat(exercises.ever(wren.practiceId()))
+        .extracting(OwnExercises.Kept::content)
+        .containsExactly("two");
+    assertThat(exercises.ever(other.practiceId())).isEmpty();
+
+    exercises.keep(wren, "shed-turn", Optional.of("three"), Optional.empty());
+    assertThat(exercises.of(wren.practiceId()))
+        .extracting(OwnExercises.Kept::content)
+        .containsExactly("three");
+    assertThat(exercises.ever(wren.practiceId())).hasSize(1);
+  }
+}
