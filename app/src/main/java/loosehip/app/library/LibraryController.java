@@ -2,15 +2,11 @@ package loosehip.app.library;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.golfer.Typed;
@@ -22,11 +18,6 @@ import loosehip.core.measure.Part;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
-import loosehip.core.pivot.Coefficient;
-import loosehip.core.pivot.Coefficients;
-import loosehip.core.pivot.ModelFigure;
-import loosehip.core.pivot.School;
-import loosehip.core.pivot.SchoolFigure;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -146,124 +137,6 @@ class LibraryController {
     model.addAttribute("problem", problem);
     model.addAttribute("problemAt", method);
     return tests(user, model);
-  }
-
-  /** A figure of the turn budget, the practice's own beside the shipped one. */
-  public record Figure(
-      String id,
-      String title,
-      String unit,
-      String value,
-      String shipped,
-      boolean own,
-      String bounds,
-      String source,
-      String words,
-      List<String> history) {}
-
-  /** The figures of the turn budget. */
-  @GetMapping("/budget")
-  String budget(@AuthenticationPrincipal SignedIn user, Model model) {
-    Standards now = shelf.of(user.account().practiceId());
-    model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute(
-        "figures",
-        Arrays.stream(Coefficient.values()).map(c -> figure(user.account(), now, c)).toList());
-    model.addAttribute(
-        "schools",
-        Arrays.stream(School.values()).map(s -> schoolFigures(user.account(), now, s)).toList());
-    return "library/budget";
-  }
-
-  /** A school with its numbers. */
-  public record SchoolFigures(School school, List<Figure> figures) {}
-
-  private SchoolFigures schoolFigures(Account account, Standards now, School school) {
-    return new SchoolFigures(
-        school,
-        Arrays.stream(SchoolFigure.Kind.values())
-            .map(kind -> figure(account, now, new SchoolFigure(school, kind)))
-            .toList());
-  }
-
-  private Figure figure(Account account, Standards now, ModelFigure c) {
-    double value = now.coefficients().value(c);
-    return new Figure(
-        c.id(),
-        c.title(),
-        c.unit(),
-        exact(value),
-        exact(c.shipped()),
-        value != c.shipped(),
-        exact(c.low()) + " to " + exact(c.high()),
-        c.source(),
-        (c.title() + " " + c.id()).toLowerCase(Locale.ROOT),
-        values.history(account.practiceId(), Standards.coefficientTopic(c)).stream()
-            .map(
-                n ->
-                    (n.value().isEmpty() ? "reset" : n.value())
-                        + ". "
-                        + n.by()
-                        + ", "
-                        + Dates.moment(n.at()))
-            .toList());
-  }
-
-  private static String exact(double number) {
-    return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
-  }
-
-  /** Sets a figure of the turn budget; blank resets it. */
-  @PostMapping("/budget/{id}")
-  String coefficient(
-      @PathVariable String id,
-      @RequestParam(defaultValue = "") String value,
-      @AuthenticationPrincipal SignedIn user,
-      Model model) {
-    Optional<ModelFigure> which = ModelFigure.parse(id);
-    if (which.isEmpty()) {
-      return "redirect:/library/budget";
-    }
-    ModelFigure c = which.get();
-    Optional<Double> typed = Typed.number(value).filter(v -> v >= c.low() && v <= c.high());
-    String problem = "";
-    if (!value.isBlank() && typed.isEmpty()) {
-      problem =
-          "Takes "
-              + exact(c.low())
-              + " to "
-              + exact(c.high())
-              + "; you typed "
-              + value.strip()
-              + ". The old value is kept.";
-    } else {
-      problem =
-          contradiction(
-              shelf.of(user.account().practiceId()).coefficients(), c, typed.orElse(c.shipped()));
-    }
-    if (problem.isEmpty()) {
-      values.set(
-          user.account(),
-          Standards.coefficientTopic(c),
-          typed.filter(v -> v != c.shipped()).map(LibraryController::exact));
-    }
-    Standards now = shelf.anew(user.account().practiceId());
-    model.addAttribute("f", figure(user.account(), now, c));
-    model.addAttribute("typed", problem.isEmpty() ? null : value);
-    model.addAttribute("problem", problem);
-    return "library/figure";
-  }
-
-  /** What a new value would say against the others, in words; empty when it fits. */
-  private static String contradiction(Coefficients now, ModelFigure figure, double value) {
-    Map<ModelFigure, Double> then = new LinkedHashMap<>(now.own());
-    then.put(figure, value);
-    try {
-      new Coefficients(then);
-      return "";
-    } catch (IllegalArgumentException against) {
-      return against.getMessage() + " The old value is kept.";
-    }
   }
 
   /** Changes one's own running order: adds, removes, or moves a test within its position. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
@@ -87,13 +86,7 @@ class RuleController {
         words(shipped),
         !words(shipped).equals(words(cause)),
         values.history(account.practiceId(), Standards.ruleTopic(fault, cause)).stream()
-            .map(
-                n ->
-                    (n.value().isEmpty() ? "reset" : n.value())
-                        + ". "
-                        + n.by()
-                        + ", "
-                        + Dates.moment(n.at()))
+            .map(HistoryLine::of)
             .toList());
   }
 

@@ -3,7 +3,6 @@ package loosehip.app.journey;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -12,63 +11,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
-import loosehip.app.signin.SignedIn;
-import loosehip.app.store.Account;
-import loosehip.app.store.Accounts;
-import loosehip.app.store.GolferFile;
-import loosehip.app.store.GolferFiles;
-import loosehip.app.store.Golfers;
 import loosehip.app.store.TakenTry;
 import loosehip.core.measure.Slot;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** The forms of the bench without a browser: what is kept, what is refused, what comes back. */
-@SpringBootTest
-@AutoConfigureMockMvc
-class BenchFormsTest {
+class BenchFormsTest extends FormsTest {
   private static final String CARD = "seated-rotation.right.internal";
-
-  @Autowired MockMvc mvc;
-  @Autowired Accounts accounts;
-  @Autowired Golfers golfers;
-  @Autowired GolferFiles files;
-
-  private SignedIn wren;
-  private String golfer;
-
-  @DynamicPropertySource
-  static void home(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", BenchFormsTest::freshHome);
-  }
-
-  private static Path freshHome() {
-    return JourneyTest.freshHome();
-  }
-
-  @BeforeEach
-  void aGolferWhoConsents() throws Exception {
-    Account account =
-        accounts
-            .bySignInName("wren")
-            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
-    wren = new SignedIn(account);
-    golfer = golfers.add(account, "Isla Brodie");
-    note("consent", "wording 1");
-  }
 
   @Test
   void aTryIsTakenOnceEvenWhenItsFormComesTwice() throws Exception {
@@ -286,24 +240,12 @@ class BenchFormsTest {
     return send(post(tries()).param("value", value).param("submitKey", key));
   }
 
-  private ResultActions note(String topic, String value) throws Exception {
-    return send(post("/golfers/" + golfer + "/notes/" + topic).param("value", value));
-  }
-
-  private ResultActions send(MockHttpServletRequestBuilder request) throws Exception {
-    return mvc.perform(request.with(user(wren)).with(csrf()));
-  }
-
   private String measure() {
     return "/golfers/" + golfer + "/measure/" + CARD;
   }
 
   private String tries() {
     return measure() + "/tries";
-  }
-
-  private GolferFile file() {
-    return files.load(wren.account().practiceId(), golfer).orElseThrow();
   }
 
   private List<Double> values() {

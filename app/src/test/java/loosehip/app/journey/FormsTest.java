@@ -1,0 +1,73 @@
+package loosehip.app.journey;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.nio.file.Path;
+import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
+import loosehip.app.store.Golfers;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+
+/** Forms without a browser, sent by a signed-in trainer about a golfer who consents. */
+@SpringBootTest
+@AutoConfigureMockMvc
+abstract class FormsTest {
+  @Autowired MockMvc mvc;
+  @Autowired Accounts accounts;
+  @Autowired Golfers golfers;
+  @Autowired GolferFiles files;
+
+  SignedIn wren;
+  String golfer;
+
+  @DynamicPropertySource
+  static void home(DynamicPropertyRegistry registry) {
+    registry.add("loose-hip.home", FormsTest::freshHome);
+  }
+
+  private static Path freshHome() {
+    return JourneyTest.freshHome();
+  }
+
+  @BeforeEach
+  void aGolferWhoConsents() throws Exception {
+    Account account =
+        accounts
+            .bySignInName("wren")
+            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
+    wren = new SignedIn(account);
+    golfer = golfers.add(account, "Isla Brodie");
+    note("consent", "wording 1");
+  }
+
+  ResultActions note(String topic, String value) throws Exception {
+    return send(post("/golfers/" + golfer + "/notes/" + topic).param("value", value));
+  }
+
+  ResultActions send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
+    return mvc.perform(request.with(user(wren)).with(csrf()));
+  }
+
+  /** A page as it is read. */
+  ResultActions page(String address) throws Exception {
+    return mvc.perform(get(address).with(user(wren)));
+  }
+
+  GolferFile file() {
+    return files.load(wren.account().practiceId(), golfer).orElseThrow();
+  }
+}

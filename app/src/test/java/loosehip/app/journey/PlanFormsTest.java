@@ -1,0 +1,278 @@
+package loosehip.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.plan.Plans;
+import loosehip.app.store.Homework;
+import loosehip.app.store.PlanTemplates;
+import loosehip.core.plan.PlanItem;
+import org.hamcrest.Matchers;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** The forms of a plan and of its log without a browser: what is kept and what is refused. */
+class PlanFormsTest extends FormsTest {
+  @Autowired Benches benches;
+  @Autowired Plans plans;
+  @Autowired PlanTemplates templates;
+  @Autowired Homework homework;
+
+  @BeforeEach
+  void aStiffGolferWithTime() throws Exception {
+    for (String take :
+        List.of(
+            "seated-rotation.right.internal 22",
+            "seated-rotation.left.internal 24",
+            "seated-rotation.left.external 45",
+            "trunk-turn.right 30",
+            "bridge-hold.left 8",
+            "bridge-hold.right 9")) {
+      String[] words = take.split(" ");
+      send(
+          post("/golfers/" + golfer + "/measure/" + words[0] + "/tries")
+              .param("value", words[1])
+              .param("submitKey", take));
+    }
+    for (String fact :
+        List.of(
+            "fault.sway=clear",
+            "fault.reverse-tilt=clear",
+            "wish.minutes=30",
+            "wish.days=5",
+            "wish.tool-club=yes",
+            "wish.tool-chair=yes")) {
+      String[] halves = fact.split("=");
+      note(halves[0], halves[1]);
+    }
+    note("wish.start", LocalDate.now().toString());
+  }
+
+  private ResultActions plan(String what, String... params) throws Exception {
+    var request = post("/golfers/" + golfer + "/plan/" + what);
+    for (int i = 0; i < params.length; i += 2) {
+      request.param(params[i], params[i + 1]);
+    }
+    return send(request);
+  }
+
+  private Bench bench() {
+    return benches.open(wren.account(), golfer);
+  }
+
+  private Plans.Plan now() {
+    return plans.of(bench()).orElseThrow();
+  }
+
+  private List<String> ids() {
+    return now().block().items().stream().map(PlanItem::id).toList();
+  }
+
+  private int version() {
+    return now().kept().orElseThrow().number();
+  }
+
+  @ParameterizedTest(name = "{0} {1}: {2}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "dance |  | This page asked for something unknown. Nothing was changed.",
+        "add | item=no-such | There is no such exercise. Nothing was changed.",
+        "back | to=99 | There is no such version. Nothing was changed.",
+        "apply | item=no-such | That template is gone. Nothing was changed.",
+        "template | name= | A template needs a name of at most 60 letters.",
+        "move | item=bridge,from=1,to=9 | There is no such day. Nothing was changed.",
+        "move | item=no-such,from=1,to=2 | There is no such day. Nothing was changed.",
+        "move | item=seated-knee-drops,from=1,to=4 | That is a rest day. For more days, raise the days a week on Talk. Nothing was changed.",
+        "rung | item=lying-tilts,by=-1 | There is no other rung. Nothing was changed.",
+        "dose | item=no-such,by=1 | That is the end of what its dose allows. Nothing was changed.",
+      })
+  void whatCannotBeIsRefusedAndChangesNothing(String what, String params, String words)
+      throws Exception {
+    plan("give");
+    String[] flat =
+        params == null ? new String[0] : (params + " ").strip().replace(',', '=').split("=", -1);
+    plan(what, flat).andExpect(flash().attribute("refused", words));
+    assertThat(version()).isEqualTo(1);
+  }
+
+  @Test
+  void aSwapTakesOneThingOutAndKeepsTheRest() throws Exception {
+    plan("give");
+    List<String> before = ids();
+    String out = "seated-knee-drops";
+    assertThat(before).contains(out);
+    plan("out", "item", out).andExpect(flash().attribute("done", containsString("knee drops")));
+    assertThat(ids()).doesNotContain(out);
+    assertThat(ids()).containsAll(before.stream().filter(i -> !i.equals(out)).toList());
+    assertThat(version()).isEqualTo(2);
+    assertThat(now().kept().orElseThrow().label()).startsWith("seated knee drops ");
+  }
+
+  @Test
+  void holdingLettingGoAndResettingAreVersionsOfTheirOwn() throws Exception {
+    plan("give");
+    plan("lock", "item", "bridge");
+    assertThat(now().edits().pins()).containsKey("bridge");
+    plan("unlock", "item", "bridge");
+    assertThat(now().edits().pins()).isEmpty();
+    plan("dose", "item", "seated-knee-drops", "by", "1");
+    assertThat(now().edits().doses()).containsKey("seated-knee-drops");
+    plan("reset");
+    assertThat(now().edits().none()).isTrue();
+    assertThat(version()).isEqualTo(5);
+    plan("back", "to", "4");
+    assertThat(now().edits().doses()).containsKey("seated-knee-drops");
+    page("/golfers/" + golfer + "/plan/compare?from=5&to=6").andExpect(status().isOk());
+    page("/golfers/" + golfer + "/plan/compare?from=5&to=66")
+        .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
+  }
+
+  @Test
+  void aBlockThatRunsKeepsItsFirstDayWhenItIsChanged() throws Exception {
+    note("wish.start", LocalDate.now().minusDays(9).toString());
+    plans.giveFrom(bench(), wren.account(), LocalDate.EPOCH);
+    LocalDate start = now().start();
+    assertThat(start).isEqualTo(LocalDate.now().minusDays(9));
+    plan("dose", "item", "seated-knee-drops", "by", "1");
+    assertThat(version()).isEqualTo(2);
+    assertThat(now().start()).isEqualTo(start);
+    assertThat(now().block().retest()).isEqualTo(start.plusWeeks(6));
+    page("/golfers/" + golfer + "/talk").andExpect(content().string(containsString("week 2 of 6")));
+  }
+
+  @Test
+  void aLaterStartWishedForBeginsANewBlockThen() throws Exception {
+    note("wish.start", LocalDate.now().minusDays(9).toString());
+    plans.giveFrom(bench(), wren.account(), LocalDate.EPOCH);
+    LocalDate later = LocalDate.now().plusDays(12);
+    note("wish.start", later.toString());
+    plan("replan");
+    assertThat(now().start()).isEqualTo(later);
+  }
+
+  @Test
+  void aTemplateLeavesOutWhatThisGolferMayNotDo() throws Exception {
+    plan("template", "name", "winter")
+        .andExpect(flash().attribute("done", containsString("winter")));
+    String template = templates.of(wren.account().practiceId()).get(0).id();
+    note("caution.inner-knee", "both");
+    plan("apply", "item", template).andExpect(flash().attribute("done", containsString("applied")));
+    assertThat(ids()).isNotEmpty().doesNotContain("seated-knee-drops");
+    plan("add", "item", "seated-knee-drops")
+        .andExpect(
+            flash().attribute("refused", containsString("Only a recorded clearance lifts it")));
+  }
+
+  @Test
+  void withoutConsentOrWithAWarningSignNothingIsGiven() throws Exception {
+    note("warning.night-pain", "yes");
+    plan("give").andExpect(redirectedUrl("/golfers/" + golfer + "/plan?week=1"));
+    assertThat(file().given()).isEmpty();
+    page("/golfers/" + golfer + "/plan.ics")
+        .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
+  }
+
+  @Test
+  void theCalendarIsInTheZoneOfWhoeverTakesIt() throws Exception {
+    plan("give");
+    String file = "/golfers/" + golfer + "/plan.ics?at=07:30&zone=";
+    page(file + "Pacific/Auckland")
+        .andExpect(content().string(containsString("TZID=Pacific/Auckland")))
+        .andExpect(content().string(containsString("T073000")))
+        .andExpect(content().string(not(containsString("Isla"))));
+    page(file + "Nowhere/Town").andExpect(content().string(not(containsString("Nowhere"))));
+    page("/golfers/" + golfer + "/plan.ics?at=noon")
+        .andExpect(content().string(containsString("T180000")));
+  }
+
+  private ResultActions say(String day, String item, String... params) throws Exception {
+    var request = post("/golfers/" + golfer + "/follow/" + day + "/" + item);
+    for (int i = 0; i < params.length; i += 2) {
+      request.param(params[i], params[i + 1]);
+    }
+    return send(request);
+  }
+
+  @ParameterizedTest(name = "{0} {1}: {3}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "today | seated-knee-drops | 11 | go from 0 to 10. Nothing was kept",
+        "today | seated-knee-drops | 3.5 | go from 0 to 10. Nothing was kept",
+        "today | no-such | 3 | not in the plan on this day",
+        "tomorrow | seated-knee-drops | 3 | still to come. Nothing was kept",
+        "someday | seated-knee-drops | 3 | not in the plan on this day",
+        "long-ago | seated-knee-drops | 3 | not in the plan on this day",
+      })
+  void whatCannotBeSaidIsRefusedInWords(String day, String item, String pain, String words)
+      throws Exception {
+    plan("give");
+    LocalDate today = LocalDate.now();
+    String on =
+        switch (day) {
+          case "today" -> today.toString();
+          case "tomorrow" -> today.plusDays(1).toString();
+          case "long-ago" -> today.minusYears(1).toString();
+          default -> day;
+        };
+    say(on, item, "done", "top", "pain", pain)
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString(words)))
+        .andExpect(content().string(containsString("not saved")));
+    assertThat(homework.of(golfer)).isEmpty();
+  }
+
+  @Test
+  void whatWasSaidComesBackAndWordsAreCutNotRefused() throws Exception {
+    plan("give");
+    String today = LocalDate.now().toString();
+    say(
+        today,
+        "seated-knee-drops",
+        "done",
+        "between",
+        "effort",
+        "7",
+        "poorForm",
+        "true",
+        "felt",
+        "x".repeat(300),
+        "seen",
+        "half of it");
+    Homework.Kept kept = homework.of(golfer).get(0);
+    assertThat(kept.log().effort()).isEqualTo(Optional.of(7));
+    assertThat(kept.log().pain()).isEmpty();
+    assertThat(kept.log().goodForm()).isFalse();
+    assertThat(kept.felt()).hasSize(200);
+    page("/golfers/" + golfer + "/follow?day=" + today)
+        .andExpect(content().string(containsString("half of it")))
+        .andExpect(content().string(containsString("Feel and real")));
+    page("/golfers/" + golfer + "/follow?day=yesterday").andExpect(status().isOk());
+  }
+
+  @Test
+  void withoutAPlanThereIsNoLogAndThePageTeaches() throws Exception {
+    page("/golfers/" + golfer + "/follow")
+        .andExpect(content().string(containsString("The log belongs to a plan that was given")));
+    say(LocalDate.now().toString(), "bridge", "done", "top")
+        .andExpect(content().string(containsString("not in the plan on this day")));
+    send(post("/golfers/" + golfer + "/follow/" + LocalDate.now()))
+        .andExpect(flash().attribute("refused", Matchers.startsWith("That was not in the plan")));
+  }
+}
