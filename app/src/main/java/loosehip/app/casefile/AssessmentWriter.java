@@ -236,24 +236,10 @@ public final class AssessmentWriter {
         block.leftOut().stream()
             .map(l -> Map.of("exercise", l.id(), "reason", l.reason()))
             .toList());
-    map.put("bridge", bridge().parts().stream().map(AssessmentWriter::part).toList());
+    map.put(
+        "bridge", assessment.bridge(golfer).parts().stream().map(AssessmentWriter::part).toList());
     map.put("retest", block.retest().toString());
     return map;
-  }
-
-  /** The way back from the best set-up option to today's set-up; empty when none is offered. */
-  private Bridge bridge() {
-    return assessment
-        .ownSchool()
-        .filter(found -> !found.nothingNeeded())
-        .map(
-            found ->
-                Bridge.of(
-                    golfer.setup(),
-                    found.best().setup(),
-                    Bridge.Gained.NOTHING,
-                    golfer.coefficients()))
-        .orElse(new Bridge(List.of()));
   }
 
   private static Map<String, Object> part(Bridge.Part part) {

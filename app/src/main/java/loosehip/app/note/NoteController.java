@@ -10,7 +10,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Topic;
-import loosehip.app.pivot.PivotHere;
+import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -32,7 +32,7 @@ class NoteController {
   private final Golfers golfers;
   private final Frames frames;
   private final Consequences consequences;
-  private final PivotHere pivotHere;
+  private final PivotInstrument instrument;
   private final Clock clock;
 
   NoteController(
@@ -41,9 +41,9 @@ class NoteController {
       Golfers golfers,
       Frames frames,
       Consequences consequences,
-      PivotHere pivotHere,
+      PivotInstrument instrument,
       Clock clock) {
-    this.pivotHere = pivotHere;
+    this.instrument = instrument;
     this.benches = benches;
     this.journal = journal;
     this.golfers = golfers;
@@ -100,7 +100,7 @@ class NoteController {
       model.addAttribute("consequences", consequences.of(bench));
     }
     afterSave(model, user, bench, station);
-    pivotHere.again(model, bench, page, tried);
+    instrument.again(model, bench, page, tried);
     return "frame/after-save";
   }
 

@@ -34,10 +34,10 @@ class PivotController {
   private final PivotPages pages;
   private final Journal journal;
 
-  private final PivotHere here;
+  private final PivotInstrument here;
 
   PivotController(
-      Benches benches, Frames frames, PivotPages pages, Journal journal, PivotHere here) {
+      Benches benches, Frames frames, PivotPages pages, Journal journal, PivotInstrument here) {
     this.here = here;
     this.benches = benches;
     this.frames = frames;

@@ -11,8 +11,6 @@ import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
-import loosehip.app.pivot.AcceptedSetup;
-import loosehip.app.pivot.SetupToday;
 import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
@@ -70,7 +68,7 @@ public class PlanPages {
         needs(bench),
         new SetupWords(bench).lines(),
         new SetupWords(bench).others(),
-        AcceptedSetup.of(bench).map(a -> SetupToday.lines(a.bridge(bench))).orElse(List.of()),
+        new SetupWords(bench).bridge(),
         stages.stream()
             .map(s -> new PlanPage.StageTab(s.first(), title(s), s.equals(stage)))
             .toList(),

@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.pivot.AcceptedSetup;
+import loosehip.app.pivot.PivotPage;
 import loosehip.app.pivot.SetupChanges;
+import loosehip.app.pivot.SetupToday;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
 
@@ -72,6 +74,14 @@ final class SetupWords {
                         p.range().words().replace(",", ""),
                         p.gain())));
     return lines;
+  }
+
+  /** When each part of the change goes again: of the one taken on, else of the one offered. */
+  List<PivotPage.BridgeLine> bridge() {
+    return SetupToday.lines(
+        AcceptedSetup.of(bench)
+            .map(accepted -> accepted.bridge(bench))
+            .orElseGet(() -> bench.assessment().bridge(bench.golfer())));
   }
 
   /** Other ways, each led by another lever; empty when nothing is needed. */

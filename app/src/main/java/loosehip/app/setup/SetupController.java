@@ -8,7 +8,7 @@ import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Measured;
-import loosehip.app.pivot.PivotHere;
+import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.link.SpineShape;
 import loosehip.core.pivot.Margin;
@@ -25,13 +25,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 class SetupController {
   private final Benches benches;
   private final Frames frames;
-  private final PivotHere pivotHere;
+  private final PivotInstrument instrument;
   private final StanceViews views;
 
-  SetupController(Benches benches, Frames frames, PivotHere pivotHere, StanceViews views) {
+  SetupController(Benches benches, Frames frames, PivotInstrument instrument, StanceViews views) {
     this.benches = benches;
     this.frames = frames;
-    this.pivotHere = pivotHere;
+    this.instrument = instrument;
     this.views = views;
   }
 
@@ -43,7 +43,7 @@ class SetupController {
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
-    pivotHere.beside(model, bench, "set-up");
+    instrument.beside(model, bench, "set-up");
     model.addAttribute("schools", schools(bench));
     stance(model, bench);
     return "setup/set-up";

@@ -15,7 +15,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Topic;
 import loosehip.app.golfer.Typed;
-import loosehip.app.pivot.PivotHere;
+import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Habit;
@@ -46,11 +46,11 @@ class SwingController {
 
   private final Benches benches;
   private final Frames frames;
-  private final PivotHere pivotHere;
+  private final PivotInstrument instrument;
   private final Figures figures;
 
-  SwingController(Benches benches, Frames frames, Figures figures, PivotHere pivotHere) {
-    this.pivotHere = pivotHere;
+  SwingController(Benches benches, Frames frames, Figures figures, PivotInstrument instrument) {
+    this.instrument = instrument;
     this.benches = benches;
     this.frames = frames;
     this.figures = figures;
@@ -85,7 +85,7 @@ class SwingController {
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SWING));
-    pivotHere.beside(model, bench, "swing");
+    instrument.beside(model, bench, "swing");
     model.addAttribute("file", bench.file());
     Set<PivotFault> first = first(bench);
     model.addAttribute("first", groups(bench, first::contains));

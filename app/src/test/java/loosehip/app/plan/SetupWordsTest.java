@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import loosehip.app.golfer.Files;
+import loosehip.app.pivot.PivotPage;
 import org.junit.jupiter.api.Test;
 
 class SetupWordsTest {
@@ -47,6 +48,19 @@ class SetupWordsTest {
   }
 
   @Test
+  void whatIsOfferedSaysWhenEachPartOfItGoesAgain() {
+    List<PivotPage.BridgeLine> bridge =
+        new SetupWords(Files.bench(B + "school=shift-and-turn")).bridge();
+    assertThat(bridge.get(0).words()).isEqualTo("trail flare 15° back to 10°");
+    assertThat(bridge.get(0).when()).startsWith("when trail hip, inward has gained 5°, about week");
+    assertThat(bridge).noneMatch(PivotPage.BridgeLine::reached);
+    for (PivotPage.BridgeLine line : bridge) {
+      assertThat(line.from()).isLessThanOrEqualTo(line.at());
+      assertThat(line.at()).isLessThanOrEqualTo(line.to());
+    }
+  }
+
+  @Test
   void aFreeHipNeedsNothing() {
     String free =
         """
@@ -58,6 +72,7 @@ class SetupWordsTest {
     assertThat(new SetupWords(Files.bench(free)).lines())
         .containsExactly("Nothing to change: today's set-up pays for this pivot.");
     assertThat(new SetupWords(Files.bench(free)).others()).isEmpty();
+    assertThat(new SetupWords(Files.bench(free)).bridge()).isEmpty();
   }
 
   @Test

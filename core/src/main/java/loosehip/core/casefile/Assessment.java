@@ -12,6 +12,7 @@ import loosehip.core.link.Needs;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.NextTests;
 import loosehip.core.measure.Measurement;
+import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
@@ -155,6 +156,25 @@ public record Assessment(
         .forEach(r -> notices.add(r.slot().key() + ": every try is void, so it is not measured"));
     hips.missing().forEach(m -> notices.add("Not measured: " + m.what()));
     return notices;
+  }
+
+  /**
+   * The way back from the best set-up offered to today's: when each part of it goes again. Empty
+   * parts when nothing is offered.
+   *
+   * @param golfer the case this is the judgement of
+   */
+  public Bridge bridge(CaseFile golfer) {
+    return ownSchool()
+        .filter(found -> !found.nothingNeeded())
+        .map(
+            found ->
+                Bridge.of(
+                    golfer.setup(),
+                    found.best().setup(),
+                    Bridge.Gained.NOTHING,
+                    golfer.coefficients()))
+        .orElse(new Bridge(List.of()));
   }
 
   /** The school's own search among {@link #schools()}, when the budget is complete. */

@@ -14,12 +14,12 @@ import org.springframework.web.util.UriComponentsBuilder;
 
 /** Sets the pivot bench beside the work of a station. */
 @Component
-public class PivotHere {
+public class PivotInstrument {
   private static final Set<String> STATIONS = Set.of("set-up", "swing");
 
   private final PivotPages pages;
 
-  PivotHere(PivotPages pages) {
+  PivotInstrument(PivotPages pages) {
     this.pages = pages;
   }
 
