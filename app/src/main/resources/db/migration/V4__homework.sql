@@ -14,6 +14,7 @@ CREATE TABLE homework (
   worse_next_day INTEGER NOT NULL CHECK (worse_next_day IN (0, 1)),
   felt TEXT NOT NULL,
   seen TEXT NOT NULL,
+  said_with TEXT NOT NULL,
   supersedes TEXT UNIQUE REFERENCES homework (id),
   noted_at TEXT NOT NULL,
   noted_by TEXT NOT NULL REFERENCES account (id),
@@ -21,3 +22,21 @@ CREATE TABLE homework (
 ) STRICT;
 
 CREATE INDEX homework_by_golfer ON homework (golfer_id, plan_number);
+CREATE INDEX homework_said_with ON homework (said_with);
+
+-- What is said about homework is a step as well; all that was said at once is taken back at once.
+CREATE TABLE step_of_any_kind (
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  golfer_id TEXT NOT NULL REFERENCES golfer (id) ON DELETE CASCADE,
+  kind TEXT NOT NULL CHECK (kind IN ('reading', 'observation', 'homework')),
+  row_id TEXT NOT NULL,
+  label TEXT NOT NULL,
+  station TEXT NOT NULL,
+  done_at TEXT NOT NULL,
+  undone_at TEXT
+) STRICT;
+
+INSERT INTO step_of_any_kind SELECT * FROM step;
+DROP TABLE step;
+ALTER TABLE step_of_any_kind RENAME TO step;
+CREATE INDEX step_by_golfer ON step (golfer_id, id);

@@ -2,6 +2,7 @@ package loosehip.app.demo;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -165,7 +166,8 @@ class CorrieBrae implements InitializingBean {
                 homework.say(
                     benches.file(wren, id),
                     wren,
-                    new Homework.Kept(k.plan(), k.item(), k.log(), said[0], said[1], "")));
+                    List.of(new Homework.Kept(k.plan(), k.item(), k.log(), said[0], said[1], "")),
+                    "how it felt"));
   }
 
   private void finish(Account wren, String id) {

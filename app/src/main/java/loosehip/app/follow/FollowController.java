@@ -4,7 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
@@ -35,6 +38,7 @@ class FollowController {
   private final FollowPages pages;
   private final Sessions sessions;
   private final Homework homework;
+  private final ExerciseTexts texts;
   private final Clock clock;
 
   FollowController(
@@ -43,12 +47,14 @@ class FollowController {
       FollowPages pages,
       Sessions sessions,
       Homework homework,
+      ExerciseTexts texts,
       Clock clock) {
     this.benches = benches;
     this.frames = frames;
     this.pages = pages;
     this.sessions = sessions;
     this.homework = homework;
+    this.texts = texts;
     this.clock = clock;
   }
 
@@ -118,9 +124,11 @@ class FollowController {
         homework.say(
             bench.file(),
             user.account(),
-            new Homework.Kept(plan, item, log, cut(felt), cut(seen), ""));
+            List.of(new Homework.Kept(plan, item, log, cut(felt), cut(seen), "")),
+            label(item, on.get()));
       } else {
-        homework.takeBack(bench.file(), user.account(), plan, item, on.get());
+        homework.takeBack(
+            bench.file(), user.account(), plan, item, on.get(), label(item, on.get()));
       }
     }
     Bench now = problem.isEmpty() ? benches.saved(user.account(), id) : bench;
@@ -153,6 +161,10 @@ class FollowController {
     return Typed.number(typed)
         .filter(n -> n == Math.rint(n) && n >= 0 && n <= 10)
         .map(Double::intValue);
+  }
+
+  private String label(String item, LocalDate on) {
+    return texts.of(item).name().toLowerCase(Locale.ROOT) + ", " + Dates.day(on);
   }
 
   private static String cut(String words) {

@@ -15,7 +15,7 @@ import loosehip.core.follow.RungRule;
  * @param days the seven days of the week shown
  * @param day the day shown; empty when the week has no session
  * @param rows what the session of that day holds
- * @param asIs whether that day waits for a word about anything
+ * @param untold whether that day waits for a word about anything
  * @param steps what follows for each item
  * @param feelings how it felt, beside what was seen, the newest first
  */
@@ -26,7 +26,7 @@ public record FollowPage(
     List<Day> days,
     Optional<Day> day,
     List<Row> rows,
-    boolean asIs,
+    boolean untold,
     List<Step> steps,
     List<Feeling> feelings) {
 

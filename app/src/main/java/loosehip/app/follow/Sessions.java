@@ -1,6 +1,7 @@
 package loosehip.app.follow;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
@@ -67,19 +68,13 @@ public class Sessions {
     asked(bench, day)
         .ifPresent(
             all -> {
+              List<Homework.Kept> said = new ArrayList<>();
               for (PlanItem item : all.session().items()) {
                 Done done = Done.asked(item.dose(), item.much());
-                homework.say(
-                    bench.file(),
-                    by,
-                    new Homework.Kept(
-                        all.plan(),
-                        item.id(),
-                        new ItemLog(day, done, effort, pain, true, false, false),
-                        "",
-                        "",
-                        ""));
+                ItemLog log = new ItemLog(day, done, effort, pain, true, false, false);
+                said.add(new Homework.Kept(all.plan(), item.id(), log, "", "", ""));
               }
+              homework.say(bench.file(), by, said, "all of " + Dates.day(day));
             });
   }
 }

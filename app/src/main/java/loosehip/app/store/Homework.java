@@ -86,64 +86,116 @@ public class Homework {
     return stopped;
   }
 
-  /** The last day something was said about, whatever the version; empty when nothing ever was. */
+  /** The last day something is said about, whatever the version; empty when nothing is. */
   static Optional<LocalDate> lastDay(DSLContext db, String golferId) {
+    var later = HOMEWORK.as("later");
     return Optional.ofNullable(
             db.select(DSL.max(HOMEWORK.ON_DAY))
                 .from(HOMEWORK)
                 .where(HOMEWORK.GOLFER_ID.eq(golferId))
                 .and(HOMEWORK.DONE.isNotNull())
+                .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
                 .fetchOne(0, String.class))
         .map(LocalDate::parse);
   }
 
-  /** Keeps what is said about an item on a day, in the place of what was said before. */
-  public void say(GolferFile file, Account by, Kept said) {
-    ItemLog log = said.log();
+  /**
+   * Keeps what is said about items, in the place of what was said before; one step, taken back at
+   * once.
+   *
+   * @param label what undo calls it
+   */
+  public void say(GolferFile file, Account by, List<Kept> said, String label) {
     database.write(
         db -> {
-          HomeworkRecord row = row(db, file, by, said.plan(), said.item(), log.on());
-          row.setDone(log.done().id());
-          row.setEffort(log.effort().orElse(null));
-          row.setPain(log.pain().orElse(null));
-          row.setGoodForm(log.goodForm() ? 1 : 0);
-          row.setLeaned(log.leaned() ? 1 : 0);
-          row.setWorseNextDay(log.worseNextDay() ? 1 : 0);
-          row.setFelt(said.felt());
-          row.setSeen(said.seen());
-          return row.insert();
+          String together = Ids.fresh();
+          for (Kept each : said) {
+            ItemLog log = each.log();
+            HomeworkRecord row =
+                row(db, file.id(), by, together, new About(each.plan(), each.item(), log.on()));
+            row.setDone(log.done().id());
+            row.setEffort(log.effort().orElse(null));
+            row.setPain(log.pain().orElse(null));
+            row.setGoodForm(log.goodForm() ? 1 : 0);
+            row.setLeaned(log.leaned() ? 1 : 0);
+            row.setWorseNextDay(log.worseNextDay() ? 1 : 0);
+            row.setFelt(each.felt());
+            row.setSeen(each.seen());
+            row.insert();
+          }
+          Steps.add(db, file.id(), Steps.Kind.HOMEWORK, together, label, "follow", clock.instant());
+          return said.size();
         });
   }
 
   /** Takes back what was said about an item on a day; the rows stay. */
-  public void takeBack(GolferFile file, Account by, int plan, String item, LocalDate on) {
-    database.write(db -> row(db, file, by, plan, item, on).insert());
+  public void takeBack(
+      GolferFile file, Account by, int plan, String item, LocalDate on, String label) {
+    database.write(
+        db -> {
+          String together = Ids.fresh();
+          row(db, file.id(), by, together, new About(plan, item, on)).insert();
+          Steps.add(db, file.id(), Steps.Kind.HOMEWORK, together, label, "follow", clock.instant());
+          return null;
+        });
+  }
+
+  /** Puts everything said in one step back to what was said before it. */
+  static void undo(DSLContext db, String together, Account by, Instant at) {
+    for (HomeworkRecord row : db.fetch(HOMEWORK, HOMEWORK.SAID_WITH.eq(together))) {
+      HomeworkRecord before =
+          row.getSupersedes() == null
+              ? null
+              : db.fetchOne(HOMEWORK, HOMEWORK.ID.eq(row.getSupersedes()));
+      HomeworkRecord back = (before == null ? row : before).copy();
+      if (before == null) {
+        back.setDone(null);
+      }
+      back.setId(Ids.fresh());
+      back.setSaidWith(Ids.fresh());
+      back.setSupersedes(
+          newest(db, row.getGolferId(), new About(row.getPlanNumber(), row.getItem(), on(row)))
+              .orElse(null));
+      back.setNotedAt(at.toString());
+      back.setNotedBy(by.id());
+      back.insert();
+    }
+  }
+
+  private static LocalDate on(HomeworkRecord row) {
+    return LocalDate.parse(row.getOnDay());
+  }
+
+  /** What a row is about. */
+  private record About(int plan, String item, LocalDate on) {}
+
+  private static Optional<String> newest(DSLContext db, String golferId, About about) {
+    var later = HOMEWORK.as("later");
+    return db.select(HOMEWORK.ID)
+        .from(HOMEWORK)
+        .where(HOMEWORK.GOLFER_ID.eq(golferId))
+        .and(HOMEWORK.PLAN_NUMBER.eq(about.plan()))
+        .and(HOMEWORK.ITEM.eq(about.item()))
+        .and(HOMEWORK.ON_DAY.eq(about.on().toString()))
+        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
+        .fetchOptional(HOMEWORK.ID);
   }
 
   private HomeworkRecord row(
-      DSLContext db, GolferFile file, Account by, int plan, String item, LocalDate on) {
-    var later = HOMEWORK.as("later");
-    String before =
-        db.select(HOMEWORK.ID)
-            .from(HOMEWORK)
-            .where(HOMEWORK.GOLFER_ID.eq(file.id()))
-            .and(HOMEWORK.PLAN_NUMBER.eq(plan))
-            .and(HOMEWORK.ITEM.eq(item))
-            .and(HOMEWORK.ON_DAY.eq(on.toString()))
-            .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
-            .fetchAny(HOMEWORK.ID);
+      DSLContext db, String golferId, Account by, String together, About about) {
     HomeworkRecord row = db.newRecord(HOMEWORK);
     row.setId(Ids.fresh());
-    row.setGolferId(file.id());
-    row.setPlanNumber(plan);
-    row.setItem(item);
-    row.setOnDay(on.toString());
+    row.setGolferId(golferId);
+    row.setPlanNumber(about.plan());
+    row.setItem(about.item());
+    row.setOnDay(about.on().toString());
     row.setGoodForm(1);
     row.setLeaned(0);
     row.setWorseNextDay(0);
     row.setFelt("");
     row.setSeen("");
-    row.setSupersedes(before);
+    row.setSaidWith(together);
+    row.setSupersedes(newest(db, golferId, about).orElse(null));
     row.setNotedAt(Instant.now(clock).toString());
     row.setNotedBy(by.id());
     return row;

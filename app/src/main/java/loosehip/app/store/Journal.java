@@ -6,6 +6,7 @@ import static loosehip.app.store.generated.Tables.STEP;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -74,7 +75,7 @@ public class Journal {
           ReadingRecord row = row(db, file.visitId(), by, taken, last + 1);
           row.setSubmitKey(submitKey);
           row.insert();
-          step(db, file, "reading", row.getId(), label, "measure");
+          step(db, file, Steps.Kind.READING, row.getId(), label, "measure");
           return Outcome.SAVED;
         });
   }
@@ -96,7 +97,7 @@ public class Journal {
           ReadingRecord row = row(db, file.visitId(), by, corrected, old.getOrdinal());
           row.setSupersedes(rowId);
           row.insert();
-          step(db, file, "reading", row.getId(), label, "measure");
+          step(db, file, Steps.Kind.READING, row.getId(), label, "measure");
           return Outcome.SAVED;
         });
   }
@@ -151,7 +152,7 @@ public class Journal {
             return null;
           }
           String id = addObservation(db, file, by.id(), topic, value.orElse(null), ofVisit, old);
-          step(db, file, "observation", id, label, station);
+          step(db, file, Steps.Kind.OBSERVATION, id, label, station);
           return null;
         });
   }
@@ -210,10 +211,10 @@ public class Journal {
           if (step == null || undone >= UNDO_REACH) {
             return Optional.empty();
           }
-          if (step.getKind().equals("reading")) {
-            takeBackReading(db, step.getRowId(), by);
-          } else {
-            takeBackObservation(db, file, step.getRowId(), by);
+          switch (Steps.Kind.valueOf(step.getKind().toUpperCase(Locale.ROOT))) {
+            case READING -> takeBackReading(db, step.getRowId(), by);
+            case OBSERVATION -> takeBackObservation(db, file, step.getRowId(), by);
+            case HOMEWORK -> Homework.undo(db, step.getRowId(), by, clock.instant());
           }
           step.setUndoneAt(now());
           step.update();
@@ -264,15 +265,8 @@ public class Journal {
   }
 
   private void step(
-      DSLContext db, GolferFile file, String kind, String rowId, String label, String station) {
-    db.insertInto(STEP)
-        .set(STEP.GOLFER_ID, file.id())
-        .set(STEP.KIND, kind)
-        .set(STEP.ROW_ID, rowId)
-        .set(STEP.LABEL, label)
-        .set(STEP.STATION, station)
-        .set(STEP.DONE_AT, now())
-        .execute();
+      DSLContext db, GolferFile file, Steps.Kind kind, String rowId, String label, String station) {
+    Steps.add(db, file.id(), kind, rowId, label, station, clock.instant());
   }
 
   private String now() {

@@ -132,6 +132,11 @@ class FollowJourneyTest extends BenchJourney {
     assertThat(page.locator(".log-said")).hasCount(things);
     assertThat(page.locator("#as-asked")).hasCount(0);
     assertThat(page.locator("[data-station='7']")).containsText("log to");
+    page.locator("h1").click();
+    page.keyboard().press("u");
+    assertThat(page.locator(".flash")).hasText("Taken back.");
+    assertThat(page.locator(".log-said")).hasCount(0);
+    assertThat(log()).isEmpty();
   }
 
   @Test

@@ -71,13 +71,16 @@ class GivenPlansTest {
     homework.say(
         file(),
         wren,
-        new Homework.Kept(
-            plan,
-            item,
-            new ItemLog(on, done, Optional.of(5), Optional.ofNullable(pain), true, false, false),
-            "far too much",
-            "half of it",
-            ""));
+        List.of(
+            new Homework.Kept(
+                plan,
+                item,
+                new ItemLog(
+                    on, done, Optional.of(5), Optional.ofNullable(pain), true, false, false),
+                "far too much",
+                "half of it",
+                "")),
+        item);
   }
 
   @Test
@@ -113,13 +116,41 @@ class GivenPlansTest {
     assertThat(homework.of(id).get(1).log().pain()).isEmpty();
     assertThat(file().given().orElseThrow().logged()).contains(START.plusDays(1));
 
-    homework.takeBack(file(), wren, one, "bridge", START);
+    homework.takeBack(file(), wren, one, "bridge", START, "bridge");
     assertThat(homework.of(id)).hasSize(1);
     say(one, "bridge", START, Done.BETWEEN, 0);
     assertThat(homework.of(id)).hasSize(2);
     Map<String, Object> all = exports.everything(wren.practiceId(), id).orElseThrow();
     assertThat((List<?>) all.get("homework")).hasSize(5);
     assertThat((List<?>) all.get("plans")).hasSize(1);
+  }
+
+  @Test
+  void undoTakesBackAllThatWasSaidAtOnceAndThenTheWordBefore() {
+    Journal journal = new Journal(database, Clock.systemUTC());
+    int one = give("given", "bridge", "wall-taps");
+    say(one, "bridge", START, Done.UNDER, 0);
+    ItemLog top = new ItemLog(START, Done.TOP, Optional.of(3), Optional.of(0), true, false, false);
+    homework.say(
+        file(),
+        wren,
+        List.of(
+            new Homework.Kept(one, "bridge", top, "", "", ""),
+            new Homework.Kept(one, "wall-taps", top, "", "", "")),
+        "all of 2 Nov 2026");
+    assertThat(file().lastStep()).contains("all of 2 Nov 2026");
+    assertThat(homework.of(id)).hasSize(2);
+
+    assertThat(journal.undo(file(), wren))
+        .contains(new Journal.UndoneStep("all of 2 Nov 2026", "follow"));
+    assertThat(homework.of(id)).hasSize(1);
+    assertThat(homework.of(id).get(0).log().done()).isEqualTo(Done.UNDER);
+    assertThat(homework.of(id).get(0).felt()).isEqualTo("far too much");
+
+    journal.undo(file(), wren);
+    assertThat(homework.of(id)).isEmpty();
+    assertThat(file().given().orElseThrow().logged()).isEmpty();
+    assertThat(journal.undo(file(), wren)).isEmpty();
   }
 
   @Test

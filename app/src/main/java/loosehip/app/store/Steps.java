@@ -1,0 +1,49 @@
+package loosehip.app.store;
+
+import static loosehip.app.store.generated.Tables.STEP;
+
+import java.time.Instant;
+import java.util.Locale;
+import org.jooq.DSLContext;
+
+/** Remembers what was done to a golfer's file, in order, so that it can be taken back. */
+final class Steps {
+  private Steps() {}
+
+  /** What a step added rows to. */
+  enum Kind {
+    READING,
+    OBSERVATION,
+    /** All that was said about homework at once. */
+    HOMEWORK;
+
+    String id() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+
+  /**
+   * Adds a step.
+   *
+   * @param row what undo takes back
+   * @param label what undo calls it
+   * @param station where it was done
+   */
+  static void add(
+      DSLContext db,
+      String golferId,
+      Kind kind,
+      String row,
+      String label,
+      String station,
+      Instant at) {
+    db.insertInto(STEP)
+        .set(STEP.GOLFER_ID, golferId)
+        .set(STEP.KIND, kind.id())
+        .set(STEP.ROW_ID, row)
+        .set(STEP.LABEL, label)
+        .set(STEP.STATION, station)
+        .set(STEP.DONE_AT, at.toString())
+        .execute();
+  }
+}
