@@ -77,7 +77,7 @@ class RuleController {
     return new Rule(
         fault.id(),
         key,
-        cause.title().toLowerCase(Locale.ROOT).startsWith(leg.replace(", ", ""))
+        cause.title().toLowerCase(Locale.ROOT).contains(leg.replace(", ", ""))
             ? cause.title()
             : cause.title() + leg,
         cause.family().id(),

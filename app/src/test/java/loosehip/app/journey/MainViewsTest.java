@@ -57,13 +57,18 @@ class MainViewsTest extends JourneyTest {
         page.waitForURL(url -> !url.contains("sign-in"));
         found.addAll(violations(page, theme + " today"));
         for (String name :
-            List.of("Ishbel Quarrie", "Fergus Auld", "Effie Strachan", "Tam Ruthven")) {
+            List.of(
+                "Ishbel Quarrie",
+                "Fergus Auld",
+                "Effie Strachan",
+                "Tam Ruthven",
+                "Archie Moncur")) {
           page.navigate("/");
           String talk =
               page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
                   .first()
                   .getAttribute("href");
-          for (String station : name.startsWith("Ishbel") ? STATIONS : WAITING) {
+          for (String station : stations(name)) {
             page.navigate(talk.replace("talk", station));
             assertThat(page.locator("h1").first().isVisible()).as(name + " " + station).isTrue();
             found.addAll(violations(page, theme + " " + name + " " + station));
@@ -92,12 +97,25 @@ class MainViewsTest extends JourneyTest {
         Object width = page.evaluate("document.documentElement.scrollWidth");
         assertThat(((Number) width).intValue()).as(station).isLessThanOrEqualTo(390);
       }
+      page.navigate("/");
+      String log = page.locator("a.golfer:has-text('Archie')").getAttribute("href");
+      page.navigate(log.replace("talk", "follow"));
+      assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
+          .isLessThanOrEqualTo(390);
       for (String room : ROOMS) {
         page.navigate(room);
         Object width = page.evaluate("document.documentElement.scrollWidth");
         assertThat(((Number) width).intValue()).as(room).isLessThanOrEqualTo(390);
       }
     }
+  }
+
+  private static List<String> stations(String name) {
+    return switch (name.split(" ")[0]) {
+      case "Ishbel" -> STATIONS;
+      case "Archie" -> List.of("plan", "follow");
+      default -> WAITING;
+    };
   }
 
   private static List<String> violations(Page page, String where) {

@@ -83,6 +83,9 @@ final class WhyNot {
     if (weeks.stream().allMatch(w -> TrainingDays.of(wishes, w.number()).isEmpty())) {
       notes.add("Every day of the block is blacked out");
     }
+    if (needs.isEmpty() && !all.isEmpty()) {
+      notes.add("No body work: nothing measured falls short behind these faults");
+    }
     free().ifPresent(notes::add);
     return notes;
   }

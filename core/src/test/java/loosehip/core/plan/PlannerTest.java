@@ -338,4 +338,38 @@ class PlannerTest {
         School.ROTATION_FIRST,
         Optional.of(new Wishes(minutes, days, 6, START, tools)));
   }
+
+  @Test
+  void minutesThatStayFreeAreSaidWhenATestMightFillThem() {
+    String hips =
+        """
+        seated-rotation.right.internal 22
+        seated-rotation.left.internal 38
+        seated-rotation.left.external 45
+        """;
+    Block block = plan(hips, Health.CLEAR, 60, 5, ALL);
+    assertThat(block.notes())
+        .anyMatch(
+            n ->
+                n.matches(
+                    "\\d+ of the 60 minutes stay free; not measured, so not trained yet: .+"));
+    assertThat(plan(hips, Health.CLEAR, 5, 5, ALL).notes()).noneMatch(n -> n.contains("stay free"));
+  }
+
+  @Test
+  void aBodyThatCanDoItGetsADrillAndIsToldWhyThereIsNoMore() {
+    String free =
+        """
+        seated-rotation.right.internal 50
+        seated-rotation.left.internal 50
+        seated-rotation.left.external 50
+        trunk-turn.right 60
+        side-hip-hold.right 1
+        side-hip-hold.left 1
+        """;
+    Block block = plan(free, Health.CLEAR, 15, 5, ALL);
+    assertThat(block.items()).isNotEmpty().allMatch(PlanItem::drill);
+    assertThat(block.notes())
+        .contains("No body work: nothing measured falls short behind these faults");
+  }
 }
