@@ -71,7 +71,7 @@ class PivotPages {
     delta(
         deltas,
         "shoulder",
-        "Shoulders at the top",
+        "Shoulders",
         stands,
         tried,
         b -> b.back().flatMap(TurnBudget.Back::shoulder));

@@ -97,7 +97,7 @@ class StanceViews {
         100.0 / 3,
         200.0 / 3,
         value.map(v -> Math.max(1, Math.min(99, 100 * (v - low) / (3 * span)))),
-        "right from " + plain(window.low()) + " to " + plain(window.high()) + figure.unit(),
+        "right: " + plain(window.low()) + " to " + plain(window.high()) + figure.unit(),
         value.map(v -> says(figure, v, shape)).orElse(""));
   }
 
