@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.paper.Pdf;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
 import org.springframework.http.ContentDisposition;
@@ -49,9 +50,7 @@ class CalendarController {
     Bench bench = benches.open(user.account(), id);
     Optional<Plans.Plan> plan = plans.of(bench).filter(p -> !p.unsafe() && !p.block().empty());
     if (plan.isEmpty()) {
-      return ResponseEntity.status(302)
-          .header(HttpHeaders.LOCATION, "/golfers/" + id + "/plan")
-          .build();
+      return Pdf.instead("/golfers/" + id + "/plan");
     }
     String text =
         new CalendarFile(

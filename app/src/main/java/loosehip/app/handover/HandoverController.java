@@ -8,7 +8,6 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -46,11 +45,7 @@ class HandoverController {
   ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     return of(id, user)
         .map(h -> pdf.answer("handover/pdf", Map.of("h", h), "handover.pdf"))
-        .orElseGet(
-            () ->
-                ResponseEntity.status(302)
-                    .header(HttpHeaders.LOCATION, "/golfers/" + id + "/links")
-                    .build());
+        .orElseGet(() -> Pdf.instead("/golfers/" + id + "/links"));
   }
 
   /** Nothing is handed over while a warning sign is open. */

@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -39,6 +40,11 @@ public class Pdf {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(file).build().toString())
         .body(of(template, values));
+  }
+
+  /** The answer when there is nothing to print: the page that says why. */
+  public static ResponseEntity<byte[]> instead(String page) {
+    return ResponseEntity.status(HttpStatus.FOUND).header(HttpHeaders.LOCATION, page).build();
   }
 
   /** The PDF of a template. */

@@ -1,6 +1,5 @@
 package loosehip.app.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,8 +11,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
-import loosehip.core.plan.Planner;
-import org.springframework.http.HttpHeaders;
+import loosehip.core.plan.PreRoundReset;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -24,17 +22,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The pre-round reset: eight to ten minutes before a round, without what a caution blocks. */
 @Controller
 class ResetController {
-  /** What is done, in order, and how much (ours, from practice). */
-  private static final List<Map.Entry<String, String>> ORDER =
-      List.of(
-          Map.entry("lying-tilts", "8 times"),
-          Map.entry("four-point-arch-round", "8 breaths"),
-          Map.entry("club-hinge", "10 times"),
-          Map.entry("one-leg-turn-held", "10 each side"),
-          Map.entry("side-squat-foot-sweeps", "5 each side"),
-          Map.entry("low-side-steps", "10 times"),
-          Map.entry("long-lunge", "10 each side"));
-
   private final Benches benches;
   private final ExerciseTexts texts;
   private final Figures figures;
@@ -54,9 +41,11 @@ class ResetController {
   /**
    * The card.
    *
+   * @param length minutes and seconds it takes
    * @param out what is left out, with the reason, for the trainer alone
    */
-  public record Card(String golfer, String practice, List<Line> lines, List<String> out) {}
+  public record Card(
+      String golfer, String practice, String length, List<Line> lines, List<String> out) {}
 
   @GetMapping("/golfers/{id}/reset")
   String reset(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
@@ -73,11 +62,7 @@ class ResetController {
   ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     return card(id, user)
         .map(c -> pdf.answer("plan/reset-pdf", Map.of("card", c), "reset.pdf"))
-        .orElseGet(
-            () ->
-                ResponseEntity.status(302)
-                    .header(HttpHeaders.LOCATION, "/golfers/" + id + "/plan")
-                    .build());
+        .orElseGet(() -> Pdf.instead("/golfers/" + id + "/plan"));
   }
 
   private Optional<Card> card(String id, SignedIn user) {
@@ -85,29 +70,31 @@ class ResetController {
     if (bench.golfer().health().refer()) {
       return Optional.empty();
     }
-    List<Line> lines = new ArrayList<>();
-    List<String> out = new ArrayList<>();
-    for (Map.Entry<String, String> each : ORDER) {
-      ExerciseText text = texts.of(each.getKey());
-      Optional<String> blocked =
-          Planner.blockedBy(
-              bench.golfer().catalogue(),
-              each.getKey(),
-              bench.golfer().screen(),
-              bench.golfer().handed(),
-              bench.golfer().health());
-      if (blocked.isPresent()) {
-        out.add(text.name() + ": " + blocked.get());
-      } else {
-        lines.add(
-            new Line(
-                text.name(),
-                each.getValue(),
-                text.feel(),
-                figures.find(each.getKey() + ".start"),
-                figures.find(each.getKey() + ".end")));
-      }
-    }
-    return Optional.of(new Card(bench.file().name(), user.account().practiceName(), lines, out));
+    PreRoundReset reset =
+        PreRoundReset.of(
+            bench.golfer().catalogue(),
+            bench.golfer().screen(),
+            bench.golfer().handed(),
+            bench.golfer().health());
+    List<Line> lines = reset.parts().stream().map(this::line).toList();
+    List<String> out =
+        reset.out().stream().map(l -> texts.of(l.id()).name() + ": " + l.reason()).toList();
+    return Optional.of(
+        new Card(
+            bench.file().name(),
+            user.account().practiceName(),
+            PlanPages.length(reset.seconds()),
+            lines,
+            out));
+  }
+
+  private Line line(PreRoundReset.Part part) {
+    ExerciseText text = texts.of(part.exercise());
+    return new Line(
+        text.name(),
+        part.told(),
+        text.feel(),
+        figures.find(part.exercise() + ".start"),
+        figures.find(part.exercise() + ".end"));
   }
 }

@@ -12,7 +12,6 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.casefile.Assessment;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -66,9 +65,7 @@ class SheetController {
     Bench bench = benches.open(user.account(), id);
     Optional<PlanPage> page = safe(bench, week);
     if (page.isEmpty()) {
-      return ResponseEntity.status(302)
-          .header(HttpHeaders.LOCATION, "/golfers/" + id + "/plan")
-          .build();
+      return Pdf.instead("/golfers/" + id + "/plan");
     }
     return pdf.answer("sheet/pdf", Map.of("sheet", sheet(bench, page.get(), user)), "routine.pdf");
   }

@@ -1,0 +1,71 @@
+package loosehip.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Health;
+import loosehip.core.safety.NotedCaution;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PreRoundResetTest {
+
+  private static PreRoundReset with(Caution... cautions) {
+    List<NotedCaution> noted =
+        List.of(cautions).stream()
+            .map(c -> new NotedCaution(c, Optional.empty(), "", false))
+            .toList();
+    return PreRoundReset.of(
+        Catalogue.standard(), Screens.of(""), Handed.RIGHT, new Health(Set.of(), noted));
+  }
+
+  @Test
+  void theWholeOfItInOrderTakesEightToTenMinutes() {
+    PreRoundReset whole = with();
+    assertThat(whole.parts().stream().map(p -> p.exercise() + " " + p.told()))
+        .containsExactly(
+            "lying-tilts 8 times",
+            "four-point-arch-round 8 breaths",
+            "club-hinge 10 times",
+            "one-leg-turn-held 10 each side",
+            "side-squat-foot-sweeps 5 each side",
+            "low-side-steps 10 times",
+            "long-lunge 10 each side");
+    assertThat(whole.out()).isEmpty();
+    // 40 + 64 + 30 + 60 + 30 + 60 + 60, six pauses of 20, 30 to set up
+    assertThat(whole.seconds()).isEqualTo(344 + 120 + 30).isBetween(8 * 60, 10 * 60);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "INNER_KNEE | side-squat-foot-sweeps",
+        "KNEE | side-squat-foot-sweeps low-side-steps long-lunge",
+        "BACK | club-hinge",
+        "STANDING_KNEE | one-leg-turn-held",
+        "WRIST | four-point-arch-round",
+        "SHOULDER | ''",
+      })
+  void aCautionTakesOutWhatItBlocksAndSaysSo(Caution caution, String out) {
+    PreRoundReset card = with(caution);
+    assertThat(String.join(" ", card.out().stream().map(LeftOut::id).toList())).isEqualTo(out);
+    assertThat(card.out()).allSatisfy(o -> assertThat(o.reason()).startsWith("caution: "));
+    assertThat(card.parts().size() + card.out().size()).isEqualTo(7);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Caution.class)
+  void fewerThingsNeverTakeLonger(Caution caution) {
+    assertThat(with(caution).seconds()).isLessThanOrEqualTo(with().seconds());
+    assertThat(with(caution, Caution.KNEE).parts().size())
+        .isLessThanOrEqualTo(with(caution).parts().size());
+  }
+}
