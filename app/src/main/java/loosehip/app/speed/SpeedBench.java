@@ -130,6 +130,38 @@ public final class SpeedBench {
                     + UUID.randomUUID()
                     + "&_csrf="
                     + encoded(token)));
+    timed(
+        "pivot bench, one change",
+        () ->
+            get(
+                golfer.call()
+                    + "/pivot/tried?trailFlare="
+                    + turn[0]++ % 30
+                    + "&leadRelease=knee&club=driver&school=rotation-first"));
+    planned(golfers.get(2), encoded(token));
+  }
+
+  /** A golfer with a plan: its page, its log, one word in the log, its sheet as PDF. */
+  private void planned(String golfer, String token) throws Exception {
+    for (String fact :
+        List.of(
+            "fault.sway=clear",
+            "fault.early-stop=clear",
+            "wish.minutes=20",
+            "wish.days=7",
+            "wish.tool-club=yes")) {
+      String[] halves = fact.split("=");
+      post(golfer + "/notes/" + halves[0], "value=" + halves[1] + "&_csrf=" + token);
+    }
+    post(golfer + "/plan/give", "_csrf=" + token);
+    String log = get(golfer + "/follow");
+    Matcher row = Pattern.compile("hx-post=\"([^\"]+/follow/[^\"]+/[^\"]+)\"").matcher(log);
+    timed("Plan", () -> get(golfer + "/plan"));
+    timed("Follow", () -> get(golfer + "/follow"));
+    if (row.find()) {
+      timed("say one thing in the log", () -> post(row.group(1), "done=top&_csrf=" + token));
+    }
+    timed("the sheet as PDF", () -> get(golfer + "/sheet.pdf"));
   }
 
   private static void timed(String what, Callable<String> work) throws Exception {
