@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.OwnExerciseRecord;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -31,6 +32,13 @@ public class OwnExercises {
   /** The exercises in force of a practice. */
   public List<Kept> of(String practiceId) {
     var later = OWN_EXERCISE.as("later");
+    return newestFirst(
+        practiceId,
+        DSL.notExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OWN_EXERCISE.ID))));
+  }
+
+  /** Those of a practice that have content, by exercise, the newest of each first. */
+  private List<Kept> newestFirst(String practiceId, Condition which) {
     return database
         .read()
         .select(
@@ -38,8 +46,8 @@ public class OwnExercises {
         .from(OWN_EXERCISE)
         .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
         .and(OWN_EXERCISE.CONTENT.isNotNull())
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OWN_EXERCISE.ID)))
-        .orderBy(OWN_EXERCISE.EXERCISE_ID)
+        .and(which)
+        .orderBy(OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.MADE_AT.desc())
         .fetch(OwnExercises::kept);
   }
 
@@ -50,16 +58,7 @@ public class OwnExercises {
 
   /** Every exercise a practice ever had, as it last stood: plans may still hold it. */
   public List<Kept> ever(String practiceId) {
-    return database
-        .read()
-        .select(
-            OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.CONTENT, OWN_EXERCISE.PHOTO.isNotNull().as("p"))
-        .from(OWN_EXERCISE)
-        .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
-        .and(OWN_EXERCISE.CONTENT.isNotNull())
-        .orderBy(OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.MADE_AT.desc())
-        .fetch(OwnExercises::kept)
-        .stream()
+    return newestFirst(practiceId, DSL.noCondition()).stream()
         .collect(
             Collectors.toMap(Kept::exerciseId, k -> k, (newest, older) -> newest, TreeMap::new))
         .values()

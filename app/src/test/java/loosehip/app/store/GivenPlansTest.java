@@ -2,61 +2,32 @@ package loosehip.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Plans given, their logs, templates and a practice's own exercises, as they are kept. */
-class GivenPlansTest {
+class GivenPlansTest extends StoreTest {
   private static final LocalDate START = LocalDate.of(2026, 11, 2);
 
-  @TempDir Path home;
-
-  private Database database;
-  private Golfers golfers;
-  private GolferFiles files;
   private PlanVersions versions;
   private PlanTemplates templates;
   private OwnExercises exercises;
   private Homework homework;
-  private GolferExports exports;
-  private Account wren;
   private Account other;
-  private String id;
 
   @BeforeEach
-  void aGolfer() {
-    database = Database.open(home.resolve("test.db"));
-    Clock clock = Clock.systemUTC();
-    Accounts accounts = new Accounts(database, clock);
-    golfers = new Golfers(database, clock);
-    files = new GolferFiles(database, clock);
+  void anotherPractice() {
     versions = new PlanVersions(database, clock);
     templates = new PlanTemplates(database, clock);
     exercises = new OwnExercises(database, clock);
     homework = new Homework(database, clock);
-    exports = new GolferExports(database);
-    wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
     other = accounts.addPractice("Elsewhere", "Linnet", "linnet", "hash");
-    id = golfers.add(wren, "Isla Brodie", START);
-  }
-
-  @AfterEach
-  void close() {
-    database.close();
-  }
-
-  private GolferFile file() {
-    return files.load(wren.practiceId(), id).orElseThrow();
   }
 
   private int give(String label, String... items) {
@@ -120,14 +91,14 @@ class GivenPlansTest {
     assertThat(homework.of(id)).hasSize(1);
     say(one, "bridge", START, Done.BETWEEN, 0);
     assertThat(homework.of(id)).hasSize(2);
-    Map<String, Object> all = exports.everything(wren.practiceId(), id).orElseThrow();
+    Map<String, Object> all =
+        new GolferExports(database).everything(wren.practiceId(), id).orElseThrow();
     assertThat((List<?>) all.get("homework")).hasSize(5);
     assertThat((List<?>) all.get("plans")).hasSize(1);
   }
 
   @Test
   void undoTakesBackAllThatWasSaidAtOnceAndThenTheWordBefore() {
-    Journal journal = new Journal(database, Clock.systemUTC());
     int one = give("given", "bridge", "wall-taps");
     say(one, "bridge", START, Done.UNDER, 0);
     ItemLog top = new ItemLog(START, Done.TOP, Optional.of(3), Optional.of(0), true, false, false);

@@ -2,8 +2,6 @@ package loosehip.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -11,41 +9,22 @@ import java.util.Set;
 import loosehip.app.store.generated.Tables;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
-class JournalTest {
+class JournalTest extends StoreTest {
   private static final Slot SLOT = Slot.parse("seated-rotation.left.internal").orElseThrow();
 
-  @TempDir Path home;
-
-  private Database database;
-  private Accounts accounts;
-  private Golfers golfers;
-  private GolferFiles files;
   private Visits visits;
-  private Journal journal;
-  private Account wren;
-  private String id;
 
-  @BeforeEach
-  void aGolfer() {
-    database = Database.open(home.resolve("test.db"));
-    Clock clock = Clock.systemUTC();
-    accounts = new Accounts(database, clock);
-    golfers = new Golfers(database, clock);
-    files = new GolferFiles(database, clock);
-    visits = new Visits(database, clock);
-    journal = new Journal(database, clock);
-    wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
-    id = golfers.add(wren, "Íslá Bródie", LocalDate.of(2026, 11, 1));
+  @Override
+  String golferName() {
+    return "Íslá Bródie";
   }
 
-  @AfterEach
-  void close() {
-    database.close();
+  @BeforeEach
+  void visits() {
+    visits = new Visits(database, clock);
   }
 
   @Test
@@ -210,10 +189,6 @@ class JournalTest {
 
   private Optional<String> undo() {
     return journal.undo(file(), wren).map(Journal.UndoneStep::label);
-  }
-
-  private GolferFile file() {
-    return files.load(wren.practiceId(), id).orElseThrow();
   }
 
   private List<Double> values() {

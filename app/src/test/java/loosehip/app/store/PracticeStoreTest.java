@@ -2,8 +2,6 @@ package loosehip.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,56 +14,29 @@ import loosehip.app.store.ReadingFiles.Outcome;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Slot;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** What a practice sets, whose tries they were, visits, and readings that come in a file. */
-class PracticeStoreTest {
+class PracticeStoreTest extends StoreTest {
   private static final Slot HIP = Slot.parse("seated-rotation.left.internal").orElseThrow();
   private static final LocalDate SPRING = LocalDate.of(2026, 3, 3);
 
-  @TempDir Path home;
-
-  private Database database;
-  private Golfers golfers;
-  private GolferFiles files;
-  private Journal journal;
   private Visits visits;
   private PracticeValues values;
   private TrySets sets;
   private ReadingFiles brought;
   private FileReadings readings;
-  private Account wren;
   private Account moss;
-  private String id;
 
   @BeforeEach
-  void aGolfer() {
-    database = Database.open(home.resolve("test.db"));
-    Clock clock = Clock.systemUTC();
-    Accounts accounts = new Accounts(database, clock);
-    golfers = new Golfers(database, clock);
-    files = new GolferFiles(database, clock);
-    journal = new Journal(database, clock);
+  void aHelper() {
     visits = new Visits(database, clock);
     values = new PracticeValues(database, clock);
     sets = new TrySets(database);
     brought = new ReadingFiles(database, clock);
     readings = new FileReadings(database, clock);
-    wren = accounts.addPractice("The Shed", "Wren", "wren", "hash");
     moss = accounts.addHelper(wren, "Moss", "moss", "hash");
-    id = golfers.add(wren, "Isla Brodie", LocalDate.of(2026, 11, 1));
-  }
-
-  @AfterEach
-  void close() {
-    database.close();
-  }
-
-  private GolferFile file() {
-    return files.load(wren.practiceId(), id).orElseThrow();
   }
 
   private void take(Account by, double value) {

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
+import loosehip.core.Seens;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.Hips;
@@ -257,17 +257,7 @@ class EvidenceTest {
   }
 
   private static Seen seen(String faults, Map<SetupFault, Level> setup, Set<Habit> habits) {
-    Map<PivotFault, Level> levels = new LinkedHashMap<>();
-    Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
-    for (String fault : faults.split(";")) {
-      String[] words = fault.strip().split(" ");
-      PivotFault id = PivotFault.parse(words[0]).orElseThrow();
-      levels.put(id, Level.parse(words[1]).orElseThrow());
-      if (words.length > 2) {
-        rehearsals.put(id, Rehearsal.parse(words[2]).orElseThrow());
-      }
-    }
-    return new Seen(setup, levels, rehearsals, habits);
+    return Seens.of(faults, setup, habits);
   }
 
   private static CauseChance cause(Link link, String id) {

@@ -7,13 +7,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import loosehip.core.Screens;
+import loosehip.core.Seens;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.Screen;
 import net.jqwik.api.ForAll;
@@ -157,16 +157,6 @@ class HandSumsTest {
   }
 
   private static Seen seen(String faults, String setup, String habit) {
-    Map<PivotFault, Level> levels = new LinkedHashMap<>();
-    Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
-    for (String fault : faults.split(";")) {
-      String[] words = fault.strip().split(" ");
-      PivotFault id = PivotFault.parse(words[0]).orElseThrow();
-      levels.put(id, Level.parse(words[1]).orElseThrow());
-      if (words.length > 2) {
-        rehearsals.put(id, Rehearsal.parse(words[2]).orElseThrow());
-      }
-    }
     Map<SetupFault, Level> looked = new EnumMap<>(SetupFault.class);
     if (setup != null && !setup.isBlank()) {
       String[] words = setup.strip().split(" ");
@@ -174,6 +164,6 @@ class HandSumsTest {
     }
     Set<Habit> habits = EnumSet.noneOf(Habit.class);
     Optional.ofNullable(habit).flatMap(Habit::parse).ifPresent(habits::add);
-    return new Seen(looked, levels, rehearsals, habits);
+    return Seens.of(faults, looked, habits);
   }
 }
