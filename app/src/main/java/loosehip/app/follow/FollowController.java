@@ -18,6 +18,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.RungRule;
 import loosehip.core.plan.PlanItem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -187,12 +188,18 @@ class FollowController {
     String problem =
         problem(
             bench, on, asked.flatMap(a -> a.session().items().stream().findFirst()), effort, pain);
-    if (problem.isEmpty() && figure(pain).filter(p -> p > 2).isPresent()) {
-      problem = "Pain above 2: say below in which exercise it was. Nothing was kept.";
+    if (problem.isEmpty() && figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
+      problem =
+          "Pain above "
+              + RungRule.EASY_PAIN
+              + ": say below in which exercise it was. Nothing was kept.";
     }
     if (problem.isEmpty()) {
       sessions.doneAsAsked(bench, user.account(), on.orElseThrow(), figure(effort), figure(pain));
       benches.saved(user.account(), id);
+    } else {
+      flash.addFlashAttribute("typedEffort", effort);
+      flash.addFlashAttribute("typedPain", pain);
     }
     flash.addFlashAttribute("refused", problem);
     return "redirect:/golfers/" + id + "/follow" + on.map(d -> "?day=" + d).orElse("");

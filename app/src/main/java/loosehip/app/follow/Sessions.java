@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Dates;
 import loosehip.app.plan.Plans;
@@ -62,19 +64,35 @@ public class Sessions {
     return at.sessions().stream().filter(s -> s.day() == Math.floorMod(ahead, 7) + 1).findFirst();
   }
 
-  /** Says that all of a day's session was done as asked; nothing on a day of rest. */
+  /**
+   * Says that a day's session was done as asked; what was said about a thing already stays, and
+   * nothing is said on a day of rest.
+   */
   public void doneAsAsked(
       Bench bench, Account by, LocalDate day, Optional<Integer> effort, Optional<Integer> pain) {
     asked(bench, day)
         .ifPresent(
             all -> {
               List<Homework.Kept> said = new ArrayList<>();
+              Set<String> before = saidOn(bench, day);
               for (PlanItem item : all.session().items()) {
+                if (before.contains(item.id())) {
+                  continue;
+                }
                 Done done = Done.asked(item.dose(), item.much());
                 ItemLog log = new ItemLog(day, done, effort, pain, true, false, false);
                 said.add(new Homework.Kept(all.plan(), item.id(), log, "", "", ""));
               }
-              homework.say(bench.file(), by, said, "all of " + Dates.day(day));
+              if (!said.isEmpty()) {
+                homework.say(bench.file(), by, said, "all of " + Dates.day(day));
+              }
             });
+  }
+
+  private Set<String> saidOn(Bench bench, LocalDate day) {
+    return homework.of(bench.file().id()).stream()
+        .filter(k -> k.log().on().equals(day))
+        .map(Homework.Kept::item)
+        .collect(Collectors.toSet());
   }
 }

@@ -17,6 +17,7 @@ import loosehip.app.golfer.Benches;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
+import loosehip.core.follow.Done;
 import loosehip.core.plan.PlanItem;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
@@ -274,5 +275,23 @@ class PlanFormsTest extends FormsTest {
         .andExpect(content().string(containsString("not in the plan on this day")));
     send(post("/golfers/" + golfer + "/follow/" + LocalDate.now()))
         .andExpect(flash().attribute("refused", Matchers.startsWith("That was not in the plan")));
+  }
+
+  @Test
+  void sayingItWasAllDoneLeavesWhatWasSaidAndTwiceIsOnce() throws Exception {
+    plan("give");
+    String today = LocalDate.now().toString();
+    say(today, "seated-knee-drops", "done", "under", "pain", "3");
+    for (int twice = 0; twice < 2; twice++) {
+      send(post("/golfers/" + golfer + "/follow/" + today).param("effort", "5").param("pain", "0"));
+    }
+    assertThat(homework.of(golfer).size()).isGreaterThan(2);
+    assertThat(homework.of(golfer))
+        .filteredOn(k -> k.item().equals("seated-knee-drops"))
+        .extracting(k -> k.log().done())
+        .containsExactly(Done.UNDER);
+    assertThat(file().lastStep()).hasValueSatisfying(s -> assertThat(s).startsWith("all of "));
+    send(post("/golfers/" + golfer + "/undo"));
+    assertThat(homework.of(golfer)).hasSize(1);
   }
 }

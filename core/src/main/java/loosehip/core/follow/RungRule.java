@@ -13,8 +13,10 @@ public final class RungRule {
   /** Pain in an exercise from which it is stopped and the trainer told. */
   public static final int STOP_PAIN = 5;
 
+  /** Pain up to which a session still counts as easy. */
+  public static final int EASY_PAIN = 2;
+
   private static final int STEP_BACK_PAIN = 3;
-  private static final int EASY_PAIN = 2;
   private static final int EASY_EFFORT = 6;
   private static final int IN_A_ROW = 3;
   private static final int MISSES = 2;
