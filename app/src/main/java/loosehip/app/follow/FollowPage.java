@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.figure.Drawing;
+import loosehip.core.follow.Adherence;
 import loosehip.core.follow.RungRule;
 
 /**
@@ -30,18 +31,8 @@ public record FollowPage(
     List<Step> steps,
     List<Feeling> feelings) {
 
-  /**
-   * A week of the block.
-   *
-   * @param done things done of those asked up to now
-   * @param asked things asked up to now; 0 for a week still to come
-   */
-  public record Week(int number, int done, int asked, boolean shown) {
-    /** Share done, 0 to 1. */
-    public double share() {
-      return asked == 0 ? 0 : done / (double) asked;
-    }
-  }
+  /** A week of the block, with how much of it was done up to now. */
+  public record Week(int number, Adherence kept, boolean shown) {}
 
   /**
    * A day of the week.

@@ -17,6 +17,7 @@ import loosehip.app.golfer.Dates;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
+import loosehip.core.follow.Adherence;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.RungRule;
@@ -139,20 +140,21 @@ class FollowPages {
     List<FollowPage.Week> weeks = new ArrayList<>();
     for (int number = 1; number <= now.block().weeks().size(); number++) {
       LocalDate first = now.start().plusWeeks(number - 1L);
-      int asked = 0;
-      int done = 0;
-      for (LocalDate day = first;
-          day.isBefore(first.plusDays(7)) && !day.isAfter(today);
-          day = day.plusDays(1)) {
-        LocalDate at = day;
-        asked += Sessions.asked(versions, at).map(a -> a.session().items().size()).orElse(0);
-        done +=
-            (int)
-                log.stream()
-                    .filter(k -> k.log().on().equals(at) && k.log().done().counts())
-                    .count();
-      }
-      weeks.add(new FollowPage.Week(number, done, asked, number == shown));
+      LocalDate end = first.plusDays(7);
+      int asked =
+          first
+              .datesUntil(end)
+              .filter(d -> !d.isAfter(today))
+              .map(d -> Sessions.asked(versions, d))
+              .flatMap(Optional::stream)
+              .mapToInt(a -> a.session().items().size())
+              .sum();
+      List<ItemLog> said =
+          log.stream()
+              .map(Homework.Kept::log)
+              .filter(l -> !l.on().isBefore(first) && l.on().isBefore(end))
+              .toList();
+      weeks.add(new FollowPage.Week(number, Adherence.of(asked, said), number == shown));
     }
     return weeks;
   }

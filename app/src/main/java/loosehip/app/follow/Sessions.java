@@ -13,7 +13,6 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
-import loosehip.core.plan.Block;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Session;
 import org.springframework.stereotype.Component;
@@ -43,7 +42,8 @@ public class Sessions {
 
   static Optional<OnDay> asked(List<Plans.Plan> newestFirst, LocalDate day) {
     return inForce(newestFirst, day)
-        .flatMap(p -> session(p, day).map(s -> new OnDay(p.kept().orElseThrow().number(), s)));
+        .flatMap(
+            p -> p.block().session(day).map(s -> new OnDay(p.kept().orElseThrow().number(), s)));
   }
 
   /** The newest version given by a day; days before the first belong to the first. */
@@ -52,16 +52,6 @@ public class Sessions {
         .filter(p -> !Dates.of(p.kept().orElseThrow().at()).isAfter(day))
         .findFirst()
         .or(() -> newestFirst.stream().skip(Math.max(0, newestFirst.size() - 1)).findFirst());
-  }
-
-  private static Optional<Session> session(Plans.Plan plan, LocalDate day) {
-    int ahead = (int) (day.toEpochDay() - plan.start().toEpochDay());
-    int week = Math.floorDiv(ahead, 7);
-    if (week < 0 || week >= plan.block().weeks().size()) {
-      return Optional.empty();
-    }
-    Block.Week at = plan.block().weeks().get(week);
-    return at.sessions().stream().filter(s -> s.day() == Math.floorMod(ahead, 7) + 1).findFirst();
   }
 
   /**

@@ -24,8 +24,8 @@ final class PlanComparison {
 
   /** Every item of either version, those that differ first. */
   static List<Line> of(Plans.Plan before, Plans.Plan after, ExerciseTexts texts) {
-    Map<String, String> was = told(before.block());
-    Map<String, String> is = told(after.block());
+    Map<String, String> was = told(before);
+    Map<String, String> is = told(after);
     List<Line> differs = new ArrayList<>();
     List<Line> same = new ArrayList<>();
     for (String id : union(was, is)) {
@@ -50,14 +50,15 @@ final class PlanComparison {
   }
 
   /** What is done of each item: weeks, days of its first week, and how much. */
-  private static Map<String, String> told(Block block) {
+  private static Map<String, String> told(Plans.Plan plan) {
+    Block block = plan.block();
     Map<String, String> told = new LinkedHashMap<>();
     for (Block.Stage stage : block.stages()) {
       for (PlanItem item : block.items(stage.first())) {
         String days =
             block.weeks().get(stage.first() - 1).sessions().stream()
                 .filter(s -> s.items().stream().anyMatch(i -> i.id().equals(item.id())))
-                .map(s -> String.valueOf(s.day()))
+                .map(s -> PlanPages.dayName(plan, s.day()))
                 .reduce((a, b) -> a + " " + b)
                 .orElse("");
         String words =
@@ -65,7 +66,7 @@ final class PlanComparison {
                 + stage.first()
                 + "–"
                 + stage.last()
-                + ", days "
+                + ", "
                 + days
                 + ": "
                 + PlanPages.dose(item.dose(), item.much());

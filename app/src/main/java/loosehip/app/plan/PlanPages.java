@@ -166,7 +166,7 @@ public class PlanPages {
         plan.struck().containsKey(item.id()));
   }
 
-  private static String dayName(Plans.Plan plan, int day) {
+  static String dayName(Plans.Plan plan, int day) {
     return plan.start()
         .plusDays(day - 1L)
         .getDayOfWeek()

@@ -2,7 +2,6 @@ package loosehip.app.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,8 +47,7 @@ public class Plans {
       Map<String, String> struck) {
     /** The week of the block a day is in; the first before it, the last after it. */
     public int week(LocalDate day) {
-      int week = Math.floorDiv((int) ChronoUnit.DAYS.between(start, day), 7) + 1;
-      return Math.max(1, Math.min(block.weeks().size(), week));
+      return Math.max(1, Math.min(block.weeks().size(), block.week(day)));
     }
 
     /** Whether it must not be done as it stands. */
@@ -79,16 +77,7 @@ public class Plans {
         given.minutes(),
         bench.file().given().filter(g -> g.number() == kept.number()).isPresent()
             ? bench.struck()
-            : bench.blocked(everyId(given.block())));
-  }
-
-  private static List<String> everyId(Block block) {
-    return block.weeks().stream()
-        .flatMap(w -> w.sessions().stream())
-        .flatMap(s -> s.items().stream())
-        .map(PlanItem::id)
-        .distinct()
-        .toList();
+            : bench.blocked(given.block().everyId()));
   }
 
   /**
@@ -116,7 +105,7 @@ public class Plans {
    */
   PlanEdits without(Bench bench, Plan now, String item) {
     PlanEdits out = now.edits().leave(item);
-    List<String> others = everyId(now.block()).stream().filter(i -> !i.equals(item)).toList();
+    List<String> others = now.block().everyId().stream().filter(i -> !i.equals(item)).toList();
     if (keeps(bench, out, others)) {
       return out;
     }
@@ -128,13 +117,13 @@ public class Plans {
   }
 
   private boolean keeps(Bench bench, PlanEdits edits, List<String> items) {
-    return proposed(bench, edits).filter(p -> everyId(p.block()).containsAll(items)).isPresent();
+    return proposed(bench, edits).filter(p -> p.block().everyId().containsAll(items)).isPresent();
   }
 
   /** What a plan has that another has not, the drills among it. */
   static List<String> added(Plan before, Plan after) {
-    List<String> had = everyId(before.block());
-    return everyId(after.block()).stream().filter(i -> !had.contains(i)).toList();
+    List<String> had = before.block().everyId();
+    return after.block().everyId().stream().filter(i -> !had.contains(i)).toList();
   }
 
   /** The same for a block that may have begun already, as made-up golfers' have. */
@@ -190,7 +179,7 @@ public class Plans {
             PlanText.write(new PlanText.Given(block, plan.start(), plan.minutes())),
             plan.start(),
             block.retest(),
-            everyId(block)));
+            block.everyId()));
   }
 
   /** Every version given, the newest first. */

@@ -11,8 +11,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.OrderField;
 import org.jooq.Record;
+import org.jooq.Table;
 import org.springframework.stereotype.Repository;
 
 /** Everything ever kept about a golfer, superseded and withdrawn rows included. */
@@ -56,30 +59,20 @@ public class GolferExports {
                           .fetch()));
               all.put(
                   "facts",
-                  rows(
-                      db.select(OBSERVATION.asterisk())
-                          .from(OBSERVATION)
-                          .where(OBSERVATION.GOLFER_ID.eq(golferId))
-                          .orderBy(OBSERVATION.NOTED_AT)
-                          .fetch()));
+                  rows(db, OBSERVATION, OBSERVATION.GOLFER_ID.eq(golferId), OBSERVATION.NOTED_AT));
               all.put(
                   "plans",
-                  rows(
-                      db.select(PLAN_VERSION.asterisk())
-                          .from(PLAN_VERSION)
-                          .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
-                          .orderBy(PLAN_VERSION.NUMBER)
-                          .fetch()));
+                  rows(db, PLAN_VERSION, PLAN_VERSION.GOLFER_ID.eq(golferId), PLAN_VERSION.NUMBER));
               all.put(
                   "homework",
-                  rows(
-                      db.select(HOMEWORK.asterisk())
-                          .from(HOMEWORK)
-                          .where(HOMEWORK.GOLFER_ID.eq(golferId))
-                          .orderBy(HOMEWORK.ON_DAY, HOMEWORK.NOTED_AT)
-                          .fetch()));
+                  rows(db, HOMEWORK, HOMEWORK.GOLFER_ID.eq(golferId), HOMEWORK.NOTED_AT));
               return all;
             });
+  }
+
+  private static List<Map<String, Object>> rows(
+      DSLContext db, Table<?> table, Condition whose, OrderField<?> order) {
+    return rows(db.selectFrom(table).where(whose).orderBy(order).fetch());
   }
 
   private static List<Map<String, Object>> rows(List<? extends Record> records) {

@@ -1,10 +1,12 @@
 package loosehip.core.plan;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -74,6 +76,36 @@ public record Block(
         .stream()
         .sorted(Comparator.comparingInt(Planner::order))
         .toList();
+  }
+
+  /** The ids of everything in it, in whatever week, without repeats. */
+  public List<String> everyId() {
+    return weeks.stream()
+        .flatMap(w -> w.sessions().stream())
+        .flatMap(s -> s.items().stream())
+        .map(PlanItem::id)
+        .distinct()
+        .toList();
+  }
+
+  /** Its first day. */
+  public LocalDate start() {
+    return retest.minusWeeks(weeks.size());
+  }
+
+  /** The week a day is in: 1 for the first, 0 or less before it. */
+  public int week(LocalDate day) {
+    return Math.floorDiv((int) ChronoUnit.DAYS.between(start(), day), 7) + 1;
+  }
+
+  /** The session of a day; empty on a day of rest and outside the block. */
+  public Optional<Session> session(LocalDate day) {
+    int week = week(day);
+    if (week < 1 || week > weeks.size()) {
+      return Optional.empty();
+    }
+    int of = Math.floorMod((int) ChronoUnit.DAYS.between(start(), day), 7) + 1;
+    return weeks.get(week - 1).sessions().stream().filter(s -> s.day() == of).findFirst();
   }
 
   /** Whether nothing could be planned. */

@@ -2,7 +2,11 @@ package loosehip.core.follow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Dose;
 import org.junit.jupiter.api.Test;
@@ -66,5 +70,26 @@ class DoneTest {
     assertThat(Done.UNDER.counts()).isFalse();
     assertThat(Done.parse("between")).contains(Done.BETWEEN);
     assertThat(Done.parse("most")).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"4, 2, 0.5", "0, 0, 0", "2, 2, 1", "1, 2, 1"})
+  void adherenceIsDoneOverAskedAndNeverMoreThanAll(int asked, int done, double share) {
+    List<ItemLog> said = new ArrayList<>();
+    for (int i = 0; i < 3; i++) {
+      Done amount = i < done ? (i == 0 ? Done.TOP : Done.BETWEEN) : Done.UNDER;
+      said.add(
+          new ItemLog(
+              LocalDate.of(2026, 11, 2 + i),
+              amount,
+              Optional.empty(),
+              Optional.empty(),
+              true,
+              false,
+              false));
+    }
+    Adherence kept = Adherence.of(asked, said);
+    assertThat(kept.done()).isEqualTo(done);
+    assertThat(kept.share()).isEqualTo(share);
   }
 }

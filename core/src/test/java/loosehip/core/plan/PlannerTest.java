@@ -372,4 +372,24 @@ class PlannerTest {
     assertThat(block.notes())
         .contains("No body work: nothing measured falls short behind these faults");
   }
+
+  @Test
+  void everyDayOfTheBlockFindsItsSessionAndNoOtherDayDoes() {
+    Block block = plan(STIFF, Health.CLEAR, 15, 5, ALL);
+    assertThat(block.start()).isEqualTo(START);
+    assertThat(block.week(START.minusDays(1))).isZero();
+    assertThat(block.week(START.plusDays(7))).isEqualTo(2);
+    assertThat(block.session(START.minusDays(1))).isEmpty();
+    assertThat(block.session(block.retest())).isEmpty();
+    for (Block.Week week : block.weeks()) {
+      for (Session session : week.sessions()) {
+        LocalDate on = START.plusWeeks(week.number() - 1L).plusDays(session.day() - 1L);
+        assertThat(block.session(on)).contains(session);
+      }
+    }
+    assertThat(block.session(START.plusDays(3))).as("the fourth day of five is rest").isEmpty();
+    assertThat(block.everyId())
+        .doesNotHaveDuplicates()
+        .containsAll(block.items().stream().map(PlanItem::id).toList());
+  }
 }
