@@ -78,13 +78,12 @@
   });
   window.addEventListener("pagehide", close);
 
-  document.addEventListener("keydown", (event) => {
-    if (event.key !== "i" || !panel() || event.ctrlKey || event.metaKey || event.altKey) return;
+  window.looseHipKeys.add((event) => {
+    if (event.key !== "i" || !panel()) return false;
     const other = event.target.closest("input:not([data-pad-entry]):not([type=range]):not([type=checkbox]),select,textarea");
-    if (other || document.querySelector("dialog[open]")) return;
+    if (other) return false;
     panel().open = !panel().open;
     if (panel().open) panel().querySelector("input[type=range]").focus();
-    event.preventDefault();
-    event.stopImmediatePropagation();
-  }, true);
+    return true;
+  });
 })();

@@ -1,82 +1,67 @@
 "use strict";
-// Keys of the frame, when not typing in a field.
-(function () {
+// The one owner of the keyboard. A station adds what its keys do; whatever no station takes is a key
+// of the frame. Nothing else listens for keys.
+window.looseHipKeys = (function () {
+  const stations = [];
   const typing = (node) => node.closest && node.closest("input:not([type=checkbox]):not([type=radio]),textarea,select,[contenteditable]");
   const golfer = () => document.body.dataset.golfer;
 
-  document.addEventListener("keydown", (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const pad = event.target.closest && event.target.closest("[data-pad-entry]");
-    if (typing(event.target) && !(pad && /^[,ucpxkm?]$/.test(event.key))) {
-      if (event.key === "Escape" && event.target.id === "find") {
-        event.target.value = "";
-        document.getElementById("found").textContent = "";
-        event.target.blur();
-      }
-      return;
-    }
-    if (document.querySelector("dialog[open]")) return;
-    if (event.key === "/") {
-      document.getElementById("find").focus();
-    } else if (/^[1-7]$/.test(event.key) && golfer() && !pad) {
-      const tab = document.querySelector(`[data-station="${event.key}"]`);
-      if (tab) location.href = tab.href;
-    } else if (event.key === "?") {
-      document.getElementById("keys").showModal();
-    } else if (event.key === "u" && document.getElementById("undo-form")) {
-      document.getElementById("undo-form").requestSubmit();
-    } else if (event.key === "m" && document.querySelector(".modes a:not([aria-current])")) {
-      document.querySelector(".modes a:not([aria-current])").click();
-    } else if (event.key === "a" && document.getElementById("more-faults")) {
-      const more = document.getElementById("more-faults");
+  // What a key of the frame does; false when it is none.
+  function frame(key) {
+    const find = document.getElementById("find");
+    const undo = document.getElementById("undo-form");
+    const mode = document.querySelector(".modes a:not([aria-current])");
+    const more = document.getElementById("more-faults");
+    const allNo = document.querySelector("[data-all-no]");
+    if (key === "/" && find) find.focus();
+    else if (key === "?" && document.getElementById("keys")) document.getElementById("keys").showModal();
+    else if (key === "u" && undo) undo.requestSubmit();
+    else if (key === "m" && mode) mode.click();
+    else if (key === "n" && allNo) allNo.requestSubmit();
+    else if (key === "a" && more) {
       more.open = !more.open;
       if (more.open) more.querySelector("input").focus();
-    } else if (event.key === "n" && document.querySelector("[data-all-no]")) {
-      document.querySelector("[data-all-no]").requestSubmit();
-    } else {
-      return;
-    }
-    event.preventDefault();
-  });
-
-  document.addEventListener("submit", (event) => {
-    const here = event.target.querySelector("[data-here]");
-    if (here) here.value = location.pathname + location.search.replace(/[?&](undone|nothing-to-undo|visit-closed)/g, "");
-  });
-
-  document.addEventListener("click", (event) => {
-    if (event.target.closest("[data-keys-open]")) document.getElementById("keys").showModal();
-    if (event.target.closest("[data-print]")) window.print();
-    for (const open of document.querySelectorAll("details.who-menu[open], details.caution-strip[open]")) {
-      if (!open.contains(event.target)) open.open = false;
-    }
-  });
-
-  document.addEventListener("keydown", (event) => {
-    if (event.target.id !== "find") return;
-    if (event.key === "Enter" || event.key === "ArrowDown") {
-      const first = document.querySelector("#found a");
-      if (first) {
-        event.preventDefault();
-        if (event.key === "Enter") location.href = first.href;
-        else first.focus();
-      }
-    }
-  });
-
-  // On a phone the plan view starts folded.
-  if (window.matchMedia("(max-width: 900px)").matches) {
-    for (const fold of document.querySelectorAll(".plan-fold")) fold.open = false;
-    document.addEventListener("htmx:oobAfterSwap", (event) => {
-      const fold = event.detail.target.querySelector && event.detail.target.querySelector(".plan-fold");
-      if (fold) fold.open = false;
-    });
+    } else return false;
+    return true;
   }
-})();
 
-// On a narrow screen the stations scroll; the one in work is brought into sight.
-(function () {
-  const here = document.querySelector(".station.here");
-  const bar = document.getElementById("stations");
-  if (here && bar && bar.scrollWidth > bar.clientWidth) bar.scrollLeft = here.offsetLeft - bar.offsetLeft - bar.clientWidth / 3;
+  function station(key) {
+    const tab = /^[1-7]$/.test(key) && golfer() && document.querySelector(`[data-station="${key}"]`);
+    if (tab) location.href = tab.href;
+    return Boolean(tab);
+  }
+
+  // Finding a golfer: Enter goes to the first, down goes through them, Escape gives up.
+  function finding(event) {
+    const first = document.querySelector("#found a");
+    if (event.key === "Escape") {
+      event.target.value = "";
+      document.getElementById("found").textContent = "";
+      event.target.blur();
+    } else if (event.key === "Enter" && first) location.href = first.href;
+    else if (event.key === "ArrowDown" && first) first.focus();
+    else return false;
+    return true;
+  }
+
+  function taken(event) {
+    for (const each of stations) if (each(event)) return true;
+    if (event.target.id === "find") return finding(event);
+    if (typing(event.target)) return false;
+    return station(event.key) || frame(event.key);
+  }
+
+  document.addEventListener(
+    "keydown",
+    (event) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("dialog[open]")) return;
+      if (!event.target.closest || !taken(event)) return;
+      event.preventDefault();
+      event.stopPropagation();
+    },
+    true,
+  );
+
+  // Adds what the keys of a station do: a function that says whether it took the key.
+  return { add: (handler) => stations.push(handler), frame };
 })();

@@ -113,11 +113,11 @@
     if (card.open) card.querySelector("button").focus();
   }
 
-  document.addEventListener("keydown", (event) => {
-    if (!form() || event.ctrlKey || event.metaKey || event.altKey || document.querySelector("dialog[open]")) return;
+  window.looseHipKeys.add((event) => {
+    if (!form()) return false;
     const inEntry = event.target.id === "entry";
     const elsewhere = event.target.closest("input:not([type=checkbox]):not([type=radio]),select,textarea") && !inEntry;
-    if (elsewhere) return;
+    if (elsewhere) return false;
     const empty = !entry() || entry().value === "";
     const go = (selector) => {
       const link = document.querySelector(selector);
@@ -129,18 +129,13 @@
     else if (event.key === "c" && entry()) compensation();
     else if (event.key === "p" && entry()) pain();
     else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
-    else if (!entry() && /^[a-z]$/.test(event.key) && choose(event.key)) return void event.preventDefault();
+    else if (!entry() && /^[a-z]$/.test(event.key) && choose(event.key)) return true;
     else if (event.key === "k" && !event.target.closest(".skip-card")) skip();
-    else if (event.key === "m" && inEntry) document.querySelector(".modes a:not([aria-current])").click();
     else if (event.key === "Escape" && inEntry) stopCorrecting();
-    else if (inEntry && event.key === "u") document.getElementById("undo-form")?.requestSubmit();
-    else if (inEntry && event.key === "?") document.getElementById("keys").showModal();
-    else if (inEntry && event.key === "/") document.getElementById("find").focus();
     else if (/^[0-9]$/.test(event.key) && !inEntry && entry() && event.target.closest("#try-form")) put(event.key);
-    else return;
-    event.preventDefault();
-    event.stopImmediatePropagation();
-  }, true);
+    else return inEntry && window.looseHipKeys.frame(event.key);
+    return true;
+  });
 
   // Tests told in words: a letter answers the first open line with the option it begins.
   function choose(letter) {

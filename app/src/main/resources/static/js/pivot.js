@@ -1,5 +1,5 @@
 "use strict";
-// The pivot bench as an instrument: drag or key a foot or a knee; every figure follows from the
+// The pivot as an instrument: drag or key a foot or a knee; every figure follows from the
 // server. A newer change overtakes an older answer, so the last one always wins.
 (function () {
   const stage = () => document.getElementById("tried");
@@ -99,9 +99,13 @@
   });
   for (const kind of ["pointerup", "pointercancel"]) document.addEventListener(kind, () => (drag = null));
 
-  document.addEventListener("keydown", (event) => {
-    const handle = event.target.closest && event.target.closest("[data-handle]");
-    if (!handle) return;
+  window.looseHipKeys.add((event) => {
+    if (event.key === "Enter" && event.target.matches("#levers input")) {
+      ask();
+      return true;
+    }
+    const handle = event.target.closest("[data-handle]");
+    if (!handle) return false;
     const step = event.shiftKey ? 5 : 1;
     const now = Number(input(handle.dataset.handle).value);
     const [low, high] = bounds(handle);
@@ -109,8 +113,8 @@
     else if (event.key === "ArrowDown" || event.key === "ArrowLeft") set(handle.dataset.handle, now - step);
     else if (event.key === "Home") set(handle.dataset.handle, low);
     else if (event.key === "End") set(handle.dataset.handle, high);
-    else return;
-    event.preventDefault();
+    else return false;
+    return true;
   });
 
   // What is tried, and differs from how the golfer stands.
@@ -120,7 +124,7 @@
     return values.toString();
   }
 
-  // Beside a station every save redraws the bench; what is tried goes along and comes back.
+  // Beside a station every save redraws it; what is tried goes along and comes back.
   document.addEventListener("htmx:configRequest", (event) => {
     if (form() && here()) event.detail.headers["X-Tried"] = tried();
   });
@@ -137,11 +141,5 @@
   });
   document.addEventListener("change", (event) => {
     if (event.target.closest("#levers")) ask();
-  });
-  document.addEventListener("keydown", (event) => {
-    if (event.key === "Enter" && event.target.matches("#levers input")) {
-      event.preventDefault();
-      ask();
-    }
   });
 })();

@@ -39,10 +39,9 @@
     const [item, from] = event.dataTransfer.getData("text/plain").split(" ");
     move(item, Number(from), Number(day.dataset.day));
   });
-  week.addEventListener("keydown", (event) => {
+  window.looseHipKeys.add((event) => {
     const chip = event.target.closest(".day-chip");
-    if (!chip || (event.key !== "ArrowLeft" && event.key !== "ArrowRight")) return;
-    event.preventDefault();
+    if (!chip || (event.key !== "ArrowLeft" && event.key !== "ArrowRight")) return false;
     const step = event.key === "ArrowRight" ? 1 : -1;
     const from = Number(chip.dataset.day);
     let to = from + step;
@@ -53,6 +52,7 @@
       to += step;
     }
     move(chip.dataset.item, from, to);
+    return true;
   });
 
   const moved = sessionStorage.getItem("loosehip.moved");

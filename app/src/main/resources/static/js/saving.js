@@ -94,6 +94,13 @@
         href: location.pathname + location.search,
         words: "Reload the page",
       });
+    } else if (status >= 400 && status < 500) {
+      // Asking the same again would be refused again; the page that came says why.
+      const said = new DOMParser().parseFromString(event.detail.xhr.responseText, "text/html").querySelector("[data-trouble]");
+      failed(event.detail.elt, said ? said.textContent.trim() : "That was not taken. Nothing was changed.", {
+        href: location.pathname + location.search,
+        words: "Reload the page",
+      });
     } else {
       failed(event.detail.elt, "That could not be saved. What you typed is kept; trying again.");
       retry(event.detail.elt);

@@ -99,10 +99,9 @@
     entry.select();
   });
 
-  document.addEventListener("keydown", (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("dialog[open]")) return;
-    const stop = event.target.closest && stopOf(event.target);
-    if (!stop || !sheet().contains(stop)) return;
+  window.looseHipKeys.add((event) => {
+    const stop = stopOf(event.target);
+    if (!stop || !sheet().contains(stop)) return false;
     const cell = stop.closest(".cell");
     const entry = stop.matches(".cell-entry") ? stop : null;
     const words = stop.matches("[role=radiogroup]") ? stop : null;
@@ -119,15 +118,10 @@
       cell.querySelector("[name=correcting]").value = "";
       entry.value = "";
       entry.dispatchEvent(new Event("input", { bubbles: true }));
-    } else if (entry && event.key === "u") document.getElementById("undo-form")?.requestSubmit();
-    else if (entry && event.key === "m") document.querySelector(".modes a:not([aria-current])").click();
-    else if (entry && event.key === "?") document.getElementById("keys").showModal();
-    else if (entry && event.key === "/") document.getElementById("find").focus();
-    else if (words && /^[a-z]$/.test(event.key) && choose(words, event.key)) go(stop, 1);
-    else return;
-    event.preventDefault();
-    event.stopImmediatePropagation();
-  }, true);
+    } else if (words && /^[a-z]$/.test(event.key) && choose(words, event.key)) go(stop, 1);
+    else return Boolean(entry) && window.looseHipKeys.frame(event.key);
+    return true;
+  });
 
   // Goes on once everything typed here is saved.
   function leave(href) {

@@ -14,6 +14,7 @@ import loosehip.core.measure.Reading;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Try;
+import loosehip.core.named.Named;
 
 /**
  * Screens written as text, so that a test reads like a sheet: {@code seated-rotation.left.internal
@@ -51,13 +52,13 @@ public final class Screens {
     for (int i = 1; i < parts.length; i++) {
       String word = parts[i];
       if (word.startsWith("@")) {
-        method = Method.parse(word.substring(1));
+        method = Named.parse(Method.class, word.substring(1));
       } else if (word.matches("p\\d+")) {
         pain = new Pain(Integer.parseInt(word.substring(1)), "");
       } else if (word.startsWith("(")) {
         tries.add(new Try(Double.parseDouble(word.substring(1, word.length() - 1)), true));
-      } else if (Compensation.parse(word).isPresent()) {
-        compensations.add(Compensation.parse(word).get());
+      } else if (Named.parse(Compensation.class, word).isPresent()) {
+        compensations.add(Named.parse(Compensation.class, word).get());
       } else {
         tries.add(Try.of(Double.parseDouble(word)));
       }

@@ -15,6 +15,7 @@ import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.PlanVersions;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -54,7 +55,10 @@ class CalendarController {
     }
     String text =
         new CalendarFile(
-                id, plan.get().kept().map(k -> k.number()).orElse(0), zone(zone), clock.instant())
+                id,
+                plan.get().kept().map(PlanVersions.Version::number).orElse(0),
+                zone(zone),
+                clock.instant())
             .write(
                 sessions(plan.get()),
                 gone(bench, plan.get()),
@@ -82,22 +86,18 @@ class CalendarController {
     return ZoneId.getAvailableZoneIds().contains(told) ? ZoneId.of(told) : ZoneId.systemDefault();
   }
 
-  private List<CalendarFile.Entry> sessions(Plans.Plan plan) {
+  private List<CalendarFile.OnDay> sessions(Plans.Plan plan) {
     return plan.block().weeks().stream()
         .flatMap(
             w ->
                 w.sessions().stream()
                     .map(
                         s ->
-                            new CalendarFile.Entry(
-                                day(plan, w.number(), s.day()),
+                            new CalendarFile.OnDay(
+                                plan.block().span().date(w.number(), s.day()),
                                 s.seconds(),
                                 s.items().stream().map(i -> texts.of(i.id()).name()).toList())))
         .toList();
-  }
-
-  private static LocalDate day(Plans.Plan plan, int week, int day) {
-    return plan.start().plusWeeks(week - 1L).plusDays(day - 1L);
   }
 
   /** Days of earlier versions that have no session any more. */

@@ -63,7 +63,7 @@ final class CalendarFile {
   }
 
   /** A session on a day. */
-  record Entry(LocalDate on, int seconds, List<String> things) {}
+  record OnDay(LocalDate on, int seconds, List<String> things) {}
 
   /**
    * The calendar as text.
@@ -72,7 +72,7 @@ final class CalendarFile {
    * @param gone days on which an earlier version had a session and this one has none
    */
   String write(
-      List<Entry> sessions,
+      List<OnDay> sessions,
       List<LocalDate> gone,
       LocalTime at,
       LocalDate halfWay,
@@ -81,7 +81,7 @@ final class CalendarFile {
     Optional.ofNullable(
             TimeZoneRegistryFactory.getInstance().createRegistry().getTimeZone(zone.getId()))
         .ifPresent(rules -> all.add(rules.getVTimeZone()));
-    for (Entry session : sessions) {
+    for (OnDay session : sessions) {
       long minutes = Math.max(1, Math.round(session.seconds() / 60.0));
       all.add(
           event(

@@ -9,7 +9,6 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import loosehip.core.casefile.Assessment;
-import loosehip.core.casefile.CaseFile;
 
 /**
  * {@code loose-hip assess CASE.json}: prints the assessment on standard output and nothing else.
@@ -52,8 +51,7 @@ public final class AssessCommand {
       outcome.problems().forEach(p -> err.println(p.line()));
       return BAD_FILE;
     }
-    CaseFile golfer = outcome.golfer().orElseThrow();
-    out.println(AssessmentWriter.write(golfer, Assessment.of(golfer)));
+    out.println(AssessmentWriter.write(Assessment.of(outcome.golfer().orElseThrow())));
     return 0;
   }
 }

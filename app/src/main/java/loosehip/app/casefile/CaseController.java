@@ -1,9 +1,7 @@
 package loosehip.app.casefile;
 
-import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -26,13 +24,11 @@ class CaseController {
   @GetMapping("/golfers/{id}/case.json")
   ResponseEntity<String> caseFile(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
-    Optional<Integer> year = bench.file().value("who.birth-year").map(Integer::parseInt);
-    Optional<Double> height = bench.file().value("who.height").flatMap(Typed::number);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("case.json").build().toString())
-        .body(CaseWriter.write(bench.golfer(), year, height));
+        .body(CaseWriter.write(bench.golfer()));
   }
 }

@@ -5,50 +5,59 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.app.document.Documents;
+import loosehip.app.document.Problem;
+import loosehip.app.document.SchemaCheck;
 import loosehip.core.body.Handed;
-import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.casefile.Practice;
+import loosehip.core.casefile.Who;
+import loosehip.core.link.CauseId;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
+import loosehip.core.link.RuleBook;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
+import loosehip.core.measure.BandScale;
+import loosehip.core.measure.BandScales;
+import loosehip.core.measure.Part;
 import loosehip.core.measure.Screen;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
-import loosehip.core.pivot.Downswing;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.ModelFigure;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
-import loosehip.core.plan.Tool;
+import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
-import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
-import loosehip.core.safety.WarningSign;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Reads a case file of version 1. Unknown keys are refused; missing parts mean "not measured". */
 public final class CaseReader {
-  /** The name every case file carries. */
-  public static final String FORMAT = "loose-hip-case";
+  private static final int USUAL_MINUTES = 15;
+  private static final int USUAL_DAYS = 5;
 
-  /** The only version there is. */
-  public static final int VERSION = 1;
-
-  private static final JsonMapper JSON = JsonMapper.builder().build();
-
-  private final List<Problem> problems = new ArrayList<>();
   private final LocalDate today;
+  private final List<Problem> problems = new ArrayList<>();
 
   private CaseReader(LocalDate today) {
     this.today = today;
@@ -60,7 +69,11 @@ public final class CaseReader {
    * @param golfer the case; empty when there is any problem
    * @param problems everything that is wrong, in the order of the file
    */
-  public record Outcome(Optional<CaseFile> golfer, List<Problem> problems) {}
+  public record Outcome(Optional<CaseFile> golfer, List<Problem> problems) {
+    private static Outcome wrong(String what, String right) {
+      return new Outcome(Optional.empty(), List.of(new Problem("", what, right)));
+    }
+  }
 
   /**
    * Reads a file's text.
@@ -68,192 +81,292 @@ public final class CaseReader {
    * @param today the day a block starts when the file names none
    */
   public static Outcome read(String text, LocalDate today) {
-    CaseReader reader = new CaseReader(today);
-    Optional<CaseFile> golfer = Optional.empty();
     if (text.isBlank()) {
-      Problem empty = new Problem("", "the file is empty", "put a case file here");
-      return new Outcome(golfer, List.of(empty));
+      return Outcome.wrong("the file is empty", "put a case file here");
     }
+    JsonNode json;
     try {
-      JsonNode json = JSON.readTree(text);
-      golfer = reader.golfer(new Node(json, "", reader.problems));
+      json = Documents.JSON.readTree(text);
     } catch (JacksonException broken) {
       var at = broken.getLocation();
       String where =
           at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-      reader.problems.add(
-          new Problem(
-              "", "is not JSON: it breaks off or goes wrong" + where, "mend the file there"));
+      return Outcome.wrong(
+          "is not JSON: it breaks off or goes wrong" + where, "mend the file there");
     }
-    return new Outcome(
-        reader.problems.isEmpty() ? golfer : Optional.empty(), List.copyOf(reader.problems));
+    if (json.isObject() && !json.path("version").equals(Documents.JSON.valueToTree(1))) {
+      return new Outcome(
+          Optional.empty(),
+          List.of(new Problem("/version", "is not 1", "this program reads version 1")));
+    }
+    CaseReader reader = new CaseReader(today);
+    JsonNode schema = Documents.JSON.valueToTree(CaseSchema.of(today.getYear()));
+    reader.problems.addAll(new SchemaCheck(schema).problems(json));
+    reader.dates(json);
+    if (!reader.problems.isEmpty()) {
+      return new Outcome(Optional.empty(), List.copyOf(reader.problems));
+    }
+    CaseFile golfer = reader.golfer(Documents.JSON.treeToValue(json, CaseDocument.class));
+    return reader.problems.isEmpty()
+        ? new Outcome(Optional.of(golfer), List.of())
+        : new Outcome(Optional.empty(), List.copyOf(reader.problems));
   }
 
-  private Optional<CaseFile> golfer(Node file) {
-    file.keys(
-        "format",
-        "version",
-        "golfer",
-        "complaints",
-        "health",
-        "screen",
-        "setup",
-        "swing",
-        "school",
-        "plan");
-    if (!file.text("format").filter(FORMAT::equals).isPresent()) {
-      problems.add(new Problem("/format", "is not \"" + FORMAT + "\"", "put \"" + FORMAT + "\""));
+  /** Days are texts to the schema; here they must be days. */
+  private void dates(JsonNode json) {
+    date(json.path("plan").path("start"), "/plan/start");
+    each(json.path("plan").path("blackout"), "/plan/blackout", this::date);
+    each(json.path("screen"), "/screen", (entry, at) -> date(entry.path("date"), at + "/date"));
+  }
+
+  private interface Look {
+    void at(JsonNode node, String pointer);
+  }
+
+  private static void each(JsonNode list, String pointer, Look look) {
+    for (int i = 0; i < list.size(); i++) {
+      look.at(list.path(i), pointer + "/" + i);
     }
-    Optional<Integer> version = file.whole("version", 0, Integer.MAX_VALUE);
-    if (!version.filter(v -> v == VERSION).isPresent()) {
+  }
+
+  private void date(JsonNode node, String pointer) {
+    if (!node.isString()) {
+      return;
+    }
+    try {
+      LocalDate.parse(node.stringValue());
+    } catch (DateTimeParseException none) {
       problems.add(
-          new Problem("/version", "is not " + VERSION, "this program reads version " + VERSION));
-      return Optional.empty();
+          new Problem(
+              pointer,
+              "\"" + node.stringValue() + "\" is no date",
+              "put a date such as \"2027-01-11\""));
     }
-    Handed handed = who(file);
+  }
+
+  private CaseFile golfer(CaseDocument file) {
+    Practice practice = practice(file.practice());
     Set<Complaint> complaints = EnumSet.noneOf(Complaint.class);
-    complaints.addAll(
-        file.ids("complaints", Complaint::parse, KnownIds.of(Complaint.values(), Complaint::id)));
-    Health health = file.child("health").map(this::health).orElse(Health.CLEAR);
-    Screen screen = ScreenReader.read(file);
-    Optional<Node> setup = file.child("setup");
-    Optional<Node> swing = file.child("swing");
-    Setup figures = figures(setup, swing);
-    Seen seen = seen(setup, swing);
-    School school =
-        file.id("school", School::parse, KnownIds.of(School.values(), School::id))
-            .orElse(School.ROTATION_FIRST);
-    Optional<Wishes> wishes = file.child("plan").map(this::wishes);
-    return Optional.of(
-        new CaseFile(handed, complaints, health, screen, figures, seen, school, wishes));
+    complaints.addAll(orEmpty(file.complaints()));
+    Screen screen = ScreenEntries.read(orEmpty(file.screen()), scales(file.practice()), problems);
+    return new CaseFile(
+        who(file.golfer()),
+        complaints,
+        health(file.health()),
+        screen,
+        setup(file.setup(), file.swing()),
+        seen(file.setup(), file.swing()),
+        file.school() == null ? School.ROTATION_FIRST : file.school(),
+        Optional.ofNullable(file.plan()).map(this::wishes),
+        overrules(orEmpty(file.overrules())),
+        practice);
   }
 
-  private Handed who(Node file) {
-    return file.child("golfer")
-        .flatMap(
-            golfer -> {
-              golfer.keys("ref", "birthYear", "handed", "heightCm");
-              golfer.text("ref");
-              golfer.whole("birthYear", 1900, today.getYear());
-              golfer.number("heightCm", 100, 230);
-              return golfer.id("handed", Handed::parse, KnownIds.of(Handed.values(), Handed::id));
-            })
-        .orElse(Handed.RIGHT);
+  private static <T> List<T> orEmpty(@Nullable List<T> list) {
+    return list == null ? List.of() : list;
   }
 
-  private Health health(Node health) {
-    health.keys("warningSigns", "cautions");
-    Set<WarningSign> signs =
-        new HashSet<>(
-            health.ids(
-                "warningSigns",
-                WarningSign::parse,
-                KnownIds.of(WarningSign.values(), WarningSign::id)));
-    List<NotedCaution> cautions = new ArrayList<>();
-    for (Node item : health.items("cautions")) {
-      item.keys("id", "side");
-      Optional<Caution> caution =
-          item.id("id", Caution::parse, KnownIds.of(Caution.values(), Caution::id));
-      Optional<Side> side = item.id("side", Side::parse, KnownIds.of(Side.values(), Side::id));
-      caution.ifPresent(c -> cautions.add(new NotedCaution(c, side, "", false)));
+  private static Who who(CaseDocument.@Nullable Golfer golfer) {
+    if (golfer == null) {
+      return Who.of(Handed.RIGHT);
     }
-    return new Health(signs, cautions);
+    return new Who(
+        Optional.ofNullable(golfer.ref()),
+        Optional.ofNullable(golfer.birthYear()),
+        golfer.handed() == null ? Handed.RIGHT : golfer.handed(),
+        Optional.ofNullable(golfer.heightCm()));
   }
 
-  private static Setup figures(Optional<Node> setup, Optional<Node> swing) {
-    setup.ifPresent(
-        s ->
-            s.keys(
-                "hipFlexion",
-                "pelvicTilt",
-                "rounding",
-                "trailFlare",
-                "leadFlare",
-                "trailPinch",
-                "leadPinch",
-                "faults"));
-    swing.ifPresent(s -> s.keys("trailKneeExtension", "leadRelease", "club", "faults", "habits"));
-    return new Setup(
-        figure(setup, "hipFlexion", Setup.USUAL_HIP_FLEXION),
-        figure(setup, "pelvicTilt", 0),
-        figure(setup, "rounding", 0),
-        figure(setup, "trailFlare", 0),
-        figure(setup, "leadFlare", 0),
-        figure(setup, "trailPinch", 0),
-        figure(setup, "leadPinch", 0),
-        figure(swing, "trailKneeExtension", 0),
-        swing
-            .flatMap(
-                s ->
-                    s.id(
-                        "leadRelease",
-                        LeadRelease::parse,
-                        KnownIds.of(LeadRelease.values(), LeadRelease::id)))
-            .orElse(LeadRelease.HELD),
-        swing
-            .flatMap(s -> s.id("club", Club::parse, KnownIds.of(Club.values(), Club::id)))
-            .orElse(Club.DRIVER));
+  private static Health health(CaseDocument.@Nullable HealthPart health) {
+    if (health == null) {
+      return Health.CLEAR;
+    }
+    return new Health(
+        new HashSet<>(orEmpty(health.warningSigns())),
+        orEmpty(health.cautions()).stream()
+            .map(
+                c ->
+                    new NotedCaution(
+                        c.id(),
+                        Optional.ofNullable(c.side()),
+                        c.note() == null ? "" : c.note(),
+                        Boolean.TRUE.equals(c.cleared())))
+            .toList());
   }
 
-  private static double figure(Optional<Node> node, String name, double usual) {
-    double[] bounds = Setup.BOUNDS.get(name);
-    return node.flatMap(n -> n.number(name, bounds[0], bounds[1])).orElse(usual);
+  private static Setup setup(
+      CaseDocument.@Nullable SetupPart setup, CaseDocument.@Nullable SwingPart swing) {
+    Map<BudgetFigure, Double> figures = new EnumMap<>(BudgetFigure.class);
+    LeadRelease release = LeadRelease.HELD;
+    Club club = Club.DRIVER;
+    if (setup != null) {
+      put(figures, BudgetFigure.HIP_FLEXION, setup.hipFlexion());
+      put(figures, BudgetFigure.PELVIC_TILT, setup.pelvicTilt());
+      put(figures, BudgetFigure.ROUNDING, setup.rounding());
+      put(figures, BudgetFigure.TRAIL_FLARE, setup.trailFlare());
+      put(figures, BudgetFigure.LEAD_FLARE, setup.leadFlare());
+      put(figures, BudgetFigure.TRAIL_PINCH, setup.trailPinch());
+      put(figures, BudgetFigure.LEAD_PINCH, setup.leadPinch());
+    }
+    if (swing != null) {
+      put(figures, BudgetFigure.STRAIGHTENING, swing.trailKneeExtension());
+      release = swing.leadRelease() == null ? release : swing.leadRelease();
+      club = swing.club() == null ? club : swing.club();
+    }
+    return new Setup(figures, release, club);
   }
 
-  private static Seen seen(Optional<Node> setup, Optional<Node> swing) {
+  private static void put(
+      Map<BudgetFigure, Double> figures, BudgetFigure figure, @Nullable Double value) {
+    if (value != null) {
+      figures.put(figure, value);
+    }
+  }
+
+  private static Seen seen(
+      CaseDocument.@Nullable SetupPart setup, CaseDocument.@Nullable SwingPart swing) {
     Map<SetupFault, Level> setupFaults = new EnumMap<>(SetupFault.class);
-    for (Node item : setup.map(s -> s.items("faults")).orElse(List.of())) {
-      item.keys("id", "level");
-      Optional<SetupFault> fault =
-          item.id("id", SetupFault::parse, KnownIds.of(SetupFault.values(), SetupFault::id));
-      Optional<Level> level =
-          item.id("level", Level::parse, KnownIds.of(Level.values(), Level::id));
-      fault.ifPresent(f -> setupFaults.put(f, level.orElse(Level.NOT_LOOKED_AT)));
+    if (setup != null) {
+      orEmpty(setup.faults()).forEach(f -> setupFaults.put(f.id(), level(f.level())));
     }
     Map<PivotFault, Level> faults = new LinkedHashMap<>();
     Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
-    for (Node item : swing.map(s -> s.items("faults")).orElse(List.of())) {
-      item.keys("id", "level", "rehearsal");
-      Optional<PivotFault> fault =
-          item.id("id", PivotFault::parse, KnownIds.of(PivotFault.values(), PivotFault::id));
-      Optional<Level> level =
-          item.id("level", Level::parse, KnownIds.of(Level.values(), Level::id));
-      Optional<Rehearsal> rehearsal =
-          item.id("rehearsal", Rehearsal::parse, KnownIds.of(Rehearsal.values(), Rehearsal::id));
-      fault.ifPresent(f -> faults.put(f, level.orElse(Level.NOT_LOOKED_AT)));
-      fault.ifPresent(f -> rehearsal.ifPresent(r -> rehearsals.put(f, r)));
+    Set<Habit> habits = EnumSet.noneOf(Habit.class);
+    if (swing != null) {
+      for (CaseDocument.FaultPart fault : orEmpty(swing.faults())) {
+        faults.put(fault.id(), level(fault.level()));
+        if (fault.rehearsal() != null) {
+          rehearsals.put(fault.id(), fault.rehearsal());
+        }
+      }
+      habits.addAll(orEmpty(swing.habits()));
     }
-    Set<Habit> habits =
-        new HashSet<>(
-            swing
-                .map(s -> s.ids("habits", Habit::parse, KnownIds.of(Habit.values(), Habit::id)))
-                .orElse(List.of()));
     return new Seen(setupFaults, faults, rehearsals, habits);
   }
 
-  private Wishes wishes(Node plan) {
-    plan.keys("minutesPerDay", "daysPerWeek", "weeks", "start", "tools", "downswing", "blackout");
-    Optional<Downswing> downswing =
-        plan.id("downswing", Downswing::parse, KnownIds.of(Downswing.values(), Downswing::id));
-    Set<LocalDate> blackout = new HashSet<>();
-    plan.items("blackout").forEach(n -> date(n).ifPresent(blackout::add));
-    return new Wishes(
-        plan.whole("minutesPerDay", 1, 120).orElse(15),
-        plan.whole("daysPerWeek", 1, 7).orElse(5),
-        plan.whole("weeks", 4, 8).orElse(Wishes.USUAL_WEEKS),
-        plan.child("start").flatMap(this::date).orElse(today),
-        new HashSet<>(plan.ids("tools", Tool::parse, KnownIds.of(Tool.values(), Tool::id))),
-        blackout,
-        downswing);
+  private static Level level(@Nullable Level level) {
+    return level == null ? Level.NOT_LOOKED_AT : level;
   }
 
-  private Optional<LocalDate> date(Node node) {
-    Optional<String> text = node.text();
-    try {
-      return text.map(LocalDate::parse);
-    } catch (DateTimeParseException e) {
-      node.wrong("\"" + text.orElse("") + "\" is no date", "put a date such as \"2027-01-11\"");
-      return Optional.empty();
+  private Wishes wishes(CaseDocument.PlanPart plan) {
+    return new Wishes(
+        plan.minutesPerDay() == null ? USUAL_MINUTES : plan.minutesPerDay(),
+        plan.daysPerWeek() == null ? USUAL_DAYS : plan.daysPerWeek(),
+        plan.weeks() == null ? Wishes.USUAL_WEEKS : plan.weeks(),
+        plan.start() == null ? today : plan.start(),
+        new LinkedHashSet<>(orEmpty(plan.tools())),
+        new LinkedHashSet<>(orEmpty(plan.blackout())),
+        Optional.ofNullable(plan.downswing()));
+  }
+
+  private List<Overrule> overrules(List<CaseDocument.OverrulePart> parts) {
+    List<Overrule> overrules = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      CaseDocument.OverrulePart part = parts.get(i);
+      cause(part.cause(), "/overrules/" + i)
+          .ifPresent(
+              cause ->
+                  overrules.add(
+                      new Overrule(
+                          part.fault(),
+                          cause,
+                          part.decision(),
+                          part.note() == null ? "" : part.note())));
     }
+    return overrules;
+  }
+
+  private Optional<CauseId> cause(String key, String at) {
+    Optional<CauseId> cause = CauseId.parse(key);
+    if (cause.isEmpty()) {
+      problems.add(
+          new Problem(
+              at + "/cause",
+              "unknown cause \"" + key + "\"",
+              "put one such as body-trail-ir-trail"));
+    }
+    return cause;
+  }
+
+  private Practice practice(CaseDocument.@Nullable PracticePart practice) {
+    if (practice == null) {
+      return Practice.SHIPPED;
+    }
+    return new Practice(
+        coefficients(orEmpty(practice.coefficients())),
+        rules(orEmpty(practice.weights())),
+        Catalogue.standard());
+  }
+
+  private static <V> Map<String, V> orEmpty(@Nullable Map<String, V> map) {
+    return map == null ? Map.of() : map;
+  }
+
+  private Coefficients coefficients(Map<String, Double> values) {
+    Map<ModelFigure, Double> figures = new LinkedHashMap<>();
+    values.forEach(
+        (id, value) ->
+            ModelFigure.parse(id)
+                .ifPresentOrElse(
+                    figure -> figures.put(figure, value),
+                    () ->
+                        problems.add(
+                            new Problem(
+                                "/practice/coefficients/" + id,
+                                "unknown figure",
+                                "put an id of the library's turn budget"))));
+    try {
+      return new Coefficients(figures);
+    } catch (IllegalArgumentException contradiction) {
+      problems.add(
+          new Problem(
+              "/practice/coefficients",
+              String.valueOf(contradiction.getMessage()),
+              "put figures within their bounds that fit together"));
+      return Coefficients.SHIPPED;
+    }
+  }
+
+  private RuleBook rules(List<CaseDocument.WeightPart> weights) {
+    List<RuleBook.Own> owns = new ArrayList<>();
+    for (int i = 0; i < weights.size(); i++) {
+      CaseDocument.WeightPart weight = weights.get(i);
+      cause(weight.cause(), "/practice/weights/" + i)
+          .ifPresent(
+              cause ->
+                  owns.add(
+                      new RuleBook.Own(weight.fault(), cause, weight.prior(), weight.strength())));
+    }
+    return RuleBook.standard().with(owns);
+  }
+
+  private BandScales scales(CaseDocument.@Nullable PracticePart practice) {
+    Map<String, BandScale> own = new HashMap<>();
+    if (practice != null) {
+      orEmpty(practice.bands())
+          .forEach(
+              (key, edges) ->
+                  shipped(key)
+                      .ifPresentOrElse(
+                          scale ->
+                              own.put(
+                                  key,
+                                  new BandScale(edges.get(0), edges.get(1), scale.moreIsBetter())),
+                          () ->
+                              problems.add(
+                                  new Problem(
+                                      "/practice/bands/" + key,
+                                      "unknown test",
+                                      "put a test's id, or one-leg-stand.closed"))));
+    }
+    return new BandScales(own);
+  }
+
+  private static Optional<BandScale> shipped(String key) {
+    String[] names = key.split("\\.", 2);
+    Optional<Part> part = names.length > 1 ? Named.parse(Part.class, names[1]) : Optional.empty();
+    return Named.parse(ScreenTest.class, names[0])
+        .filter(test -> BandScales.key(test, part).equals(key))
+        .map(test -> test.scale(part));
   }
 }

@@ -8,9 +8,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
 import loosehip.app.follow.Sessions;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Topic;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -159,14 +160,14 @@ class CorrieBrae implements InitializingBean {
     LocalDate on = LocalDate.now(clock).minusDays(Integer.parseInt(words[0]));
     String[] said = words[2].split(" \\| ");
     homework.of(id).stream()
-        .filter(k -> k.item().equals(words[1]) && k.log().on().equals(on))
+        .filter(k -> k.item().id().equals(words[1]) && k.log().on().equals(on))
         .findFirst()
         .ifPresent(
             k ->
                 homework.say(
                     benches.file(wren, id),
                     wren,
-                    List.of(new Homework.Kept(k.plan(), k.item(), k.log(), said[0], said[1], "")),
+                    List.of(new Homework.Said(k.plan(), k.item(), k.log(), said[0], said[1], "")),
                     "how it felt"));
   }
 
@@ -178,41 +179,31 @@ class CorrieBrae implements InitializingBean {
 
   private void fact(Account wren, GolferFile file, String text) {
     String[] words = text.split(" ", 2);
-    if (words[0].equals("warning.*")) {
-      for (WarningSign sign : WarningSign.values()) {
-        note(wren, file, Topic.WARNING.about(sign.id()), words[1]);
-      }
-      return;
-    }
     LocalDate today = LocalDate.now(clock);
     switch (words[0]) {
+      case "warning.*" -> {
+        for (WarningSign sign : WarningSign.values()) {
+          journal.note(file, wren, Facts.WARNING.about(sign).noteTyped(words[1]));
+        }
+      }
       case "who.age" ->
-          note(
-              wren,
-              file,
-              "who.birth-year",
-              String.valueOf(today.getYear() - Integer.parseInt(words[1])));
+          journal.note(
+              file, wren, Facts.BIRTH_YEAR.note(today.getYear() - Integer.parseInt(words[1])));
       case "wish.start-in" ->
-          note(wren, file, "wish.start", today.plusDays(Integer.parseInt(words[1])).toString());
-      default -> note(wren, file, words[0], words[1]);
+          journal.note(file, wren, Facts.START.note(today.plusDays(Integer.parseInt(words[1]))));
+      default -> typed(wren, file, words[0], words[1]);
     }
   }
 
-  private void note(Account wren, GolferFile file, String topic, String value) {
-    Topic kind = Topic.of(topic).orElseThrow();
-    kind.problem(topic, value, LocalDate.now(clock).getYear())
+  private void typed(Account wren, GolferFile file, String key, String value) {
+    Fact<?> fact =
+        Facts.parse(key).orElseThrow(() -> new IllegalStateException("No fact is kept as " + key));
+    fact.problem(value, LocalDate.now(clock))
         .ifPresent(
             problem -> {
-              throw new IllegalStateException(topic + ": " + problem);
+              throw new IllegalStateException(key + ": " + problem);
             });
-    journal.note(
-        file,
-        wren,
-        topic,
-        Optional.of(value),
-        kind.ofVisit(),
-        topic.replace('.', ' '),
-        kind.station());
+    journal.note(file, wren, fact.noteTyped(value));
   }
 
   private void tries(Account wren, GolferFile file, String text) {

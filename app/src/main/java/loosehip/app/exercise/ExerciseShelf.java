@@ -10,6 +10,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.LadderId;
 import org.springframework.stereotype.Component;
 
 /** Each practice's catalogue: the shipped exercises and its own. */
@@ -17,8 +19,8 @@ import org.springframework.stereotype.Component;
 public class ExerciseShelf {
   private final OwnExercises store;
   private final Map<String, Catalogue> catalogues = new ConcurrentHashMap<>();
-  private final Map<String, ExerciseText> texts = new ConcurrentHashMap<>();
-  private final Map<String, Owner> owners = new ConcurrentHashMap<>();
+  private final Map<ItemId, ExerciseText> texts = new ConcurrentHashMap<>();
+  private final Map<ItemId, Owner> owners = new ConcurrentHashMap<>();
 
   ExerciseShelf(OwnExercises store) {
     this.store = store;
@@ -36,7 +38,7 @@ public class ExerciseShelf {
   }
 
   /** The words of an own exercise by its id in plans, once its practice's catalogue was read. */
-  Optional<ExerciseText> text(String planId) {
+  Optional<ExerciseText> text(ItemId planId) {
     return Optional.ofNullable(texts.get(planId));
   }
 
@@ -46,12 +48,13 @@ public class ExerciseShelf {
   }
 
   /** The id of an own exercise in plans; it tells practices apart. */
-  public static String planId(String practiceId, String exerciseId) {
-    return OwnExercise.PREFIX + Integer.toHexString(practiceId.hashCode()) + "-" + exerciseId;
+  public static ItemId planId(String practiceId, String exerciseId) {
+    return ItemId.of(
+        OwnExercise.PREFIX + Integer.toHexString(practiceId.hashCode()) + "-" + exerciseId);
   }
 
   /** The photo of an own exercise by its id in plans, as a data address; empty without one. */
-  public Optional<String> photo(String planId) {
+  public Optional<String> photo(ItemId planId) {
     return Optional.ofNullable(owners.get(planId))
         .flatMap(o -> store.photo(o.practiceId(), o.exerciseId()))
         .map(b -> "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(b));
@@ -85,12 +88,12 @@ public class ExerciseShelf {
 
   /** The exercise as planned; its words and its owner are kept at hand. */
   private Exercise shelved(String practiceId, OwnExercise own, String ladder, int rung) {
-    String id = planId(practiceId, own.id());
+    ItemId id = planId(practiceId, own.id());
     owners.put(id, new Owner(practiceId, own.id()));
-    texts.put(id, own.text().as(id));
+    texts.put(id, own.text().as(id.id()));
     return new Exercise(
         id,
-        planId(practiceId, ladder),
+        LadderId.of(planId(practiceId, ladder).id()),
         rung,
         own.kind(),
         own.serves(),
@@ -100,7 +103,7 @@ public class ExerciseShelf {
         own.cautions());
   }
 
-  private static List<OwnExercise> read(List<OwnExercises.Kept> kept) {
+  private static List<OwnExercise> read(List<OwnExercises.Stored> kept) {
     return kept.stream()
         .map(k -> OwnExerciseReader.kept(k.content()))
         .flatMap(Optional::stream)

@@ -2,8 +2,11 @@ package loosehip.app.exercise;
 
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.words.PlanWords;
+import loosehip.core.plan.ItemId;
 import loosehip.core.shipped.ShippedText;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
@@ -11,7 +14,7 @@ import org.springframework.stereotype.Component;
 /** The words of all exercises and drills. */
 @Component
 public class ExerciseTexts {
-  private final Map<String, ExerciseText> byId = new HashMap<>();
+  private final Map<ItemId, ExerciseText> byId = new HashMap<>();
 
   private final Optional<ExerciseShelf> shelf;
 
@@ -24,7 +27,8 @@ public class ExerciseTexts {
   @Autowired
   ExerciseTexts(Optional<ExerciseShelf> shelf) {
     this.shelf = shelf;
-    ShippedText.rows(ExerciseTexts.class, "texts.txt").forEach(c -> byId.put(c[0], text(c)));
+    ShippedText.rows(ExerciseTexts.class, "texts.txt")
+        .forEach(c -> byId.put(ItemId.of(c[0]), text(c)));
   }
 
   private static ExerciseText text(String[] c) {
@@ -48,7 +52,7 @@ public class ExerciseTexts {
   }
 
   /** The words of an exercise or drill, or empty when nothing is written about it. */
-  public Optional<ExerciseText> find(String id) {
+  public Optional<ExerciseText> find(ItemId id) {
     return Optional.ofNullable(byId.get(id)).or(() -> shelf.flatMap(s -> s.text(id)));
   }
 
@@ -57,13 +61,23 @@ public class ExerciseTexts {
    *
    * @throws IllegalArgumentException when nothing is written about it
    */
-  public ExerciseText of(String id) {
+  public ExerciseText of(ItemId id) {
     return find(id)
         .orElseThrow(() -> new IllegalArgumentException("Nothing is written about " + id));
   }
 
+  /** What an exercise or drill is called within a sentence; its id when nothing is written. */
+  public String named(ItemId id) {
+    return find(id).map(t -> t.name().toLowerCase(Locale.ROOT)).orElse(id.id());
+  }
+
+  /** Words that call exercises and drills by their names. */
+  public PlanWords words() {
+    return new PlanWords(this::named);
+  }
+
   /** The photo of a practice's own exercise, as a data address; empty without one. */
-  public Optional<String> photo(String id) {
-    return shelf.filter(s -> id.startsWith(OwnExercise.PREFIX)).flatMap(s -> s.photo(id));
+  public Optional<String> photo(ItemId id) {
+    return shelf.filter(s -> id.id().startsWith(OwnExercise.PREFIX)).flatMap(s -> s.photo(id));
   }
 }

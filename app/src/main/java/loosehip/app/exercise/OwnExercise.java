@@ -3,7 +3,7 @@ package loosehip.app.exercise;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.Tool;

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.words.Typed;
 import loosehip.core.floor.Shaft;
 import org.springframework.stereotype.Component;
 

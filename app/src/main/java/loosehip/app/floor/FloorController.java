@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.words.Typed;
 import loosehip.core.floor.FloorAngle;
 import loosehip.core.floor.FloorTemplate;
 import loosehip.core.floor.Shaft;
@@ -42,10 +42,6 @@ class FloorController {
     this.templates = templates;
   }
 
-  /** What was asked of the tool. */
-  public record Asked(
-      String angle, String first, String second, String radius, String a, String b, String c) {}
-
   @GetMapping
   String floor(
       @RequestParam(defaultValue = "60") String angle,
@@ -55,34 +51,38 @@ class FloorController {
       @RequestParam(defaultValue = "") String a,
       @RequestParam(defaultValue = "") String b,
       @RequestParam(defaultValue = "") String c,
-      @RequestParam(defaultValue = "") String problem,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
+    return show(
+        user,
+        model,
+        new FloorPage.Asked(angle, first, second, radius, a, b, c),
+        FloorPage.PuttingIn.NOTHING);
+  }
+
+  private String show(
+      SignedIn user, Model model, FloorPage.Asked asked, FloorPage.PuttingIn puttingIn) {
     List<Bags.InBag> bag = bags.of(user.account());
-    Optional<Double> wanted = Typed.number(angle).filter(d -> d >= 10 && d <= 150);
-    Optional<Double> reach = Typed.number(radius).filter(r -> r >= 20 && r <= 300);
+    Optional<Double> wanted = Typed.number(asked.angle()).filter(d -> d >= 10 && d <= 150);
+    Optional<Double> reach = Typed.number(asked.radius()).filter(r -> r >= 20 && r <= 300);
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute("bag", bag);
-    model.addAttribute("asked", new Asked(angle, first, second, radius, a, b, c));
-    model.addAttribute(
-        "angleProblem",
-        wanted.isPresent() ? "" : "The angle goes from 10 to 150 degrees; 60 is shown instead.");
-    model.addAttribute(
-        "radiusProblem",
-        reach.isPresent() ? "" : "The marks lie 20 to 300 cm out; 80 is shown instead.");
     model.addAttribute(
         "page",
-        page(
+        new FloorPage(
             bag,
-            wanted.orElse(USUAL_ANGLE),
-            reach.orElse(USUAL_RADIUS),
-            new Asked(angle, first, second, radius, a, b, c)));
-    model.addAttribute("papers", FloorTemplate.Paper.values());
-    model.addAttribute("printable", wanted.filter(d -> d >= 20 && d <= 90).isPresent());
+            asked,
+            puttingIn,
+            wanted.isPresent() ? "" : "The angle goes from 10 to 150 degrees; 60 is shown instead.",
+            reach.isPresent() ? "" : "The marks lie 20 to 300 cm out; 80 is shown instead.",
+            answers(bag, wanted.orElse(USUAL_ANGLE), reach.orElse(USUAL_RADIUS), asked),
+            wanted.filter(d -> d >= 20 && d <= 90).isPresent()
+                ? List.of(FloorTemplate.Paper.values())
+                : List.of()));
     return "library/floor";
   }
 
-  private static FloorPage page(List<Bags.InBag> bag, double wanted, double radius, Asked asked) {
+  private static FloorPage.Answers answers(
+      List<Bags.InBag> bag, double wanted, double radius, FloorPage.Asked asked) {
     List<Shaft> shafts = bag.stream().map(Bags.InBag::shaft).toList();
     String typed = "";
     boolean refused = false;
@@ -98,7 +98,7 @@ class FloorController {
         refused = true;
       }
     }
-    return new FloorPage(
+    return new FloorPage.Answers(
         words(wanted),
         Triple.best(shafts, wanted).map(t -> laid(t, wanted)),
         typed,
@@ -115,7 +115,7 @@ class FloorController {
         .orElseThrow(() -> new IllegalArgumentException("Three lengths are needed, as numbers."));
   }
 
-  private static String pair(List<Bags.InBag> bag, Asked asked, double wanted) {
+  private static String pair(List<Bags.InBag> bag, FloorPage.Asked asked, double wanted) {
     Optional<Shaft> one = chosen(bag, asked.first());
     Optional<Shaft> two = chosen(bag, asked.second());
     if (one.isEmpty() || two.isEmpty()) {
@@ -173,11 +173,11 @@ class FloorController {
     if (problem.isEmpty()) {
       return "redirect:/library/floor";
     }
-    model.addAttribute("bagProblem", problem.get());
-    model.addAttribute("typedName", name);
-    model.addAttribute("typedLength", length);
-    model.addAttribute("typedUnit", unit);
-    return floor("60", "", "", "80", "", "", "", "", user, model);
+    return show(
+        user,
+        model,
+        FloorPage.Asked.USUAL,
+        new FloorPage.PuttingIn(name, length, unit.equals("inch"), problem.get()));
   }
 
   @PostMapping("/bag/{key}/remove")

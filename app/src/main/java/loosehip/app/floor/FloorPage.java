@@ -2,26 +2,63 @@ package loosehip.app.floor;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.floor.FloorTemplate;
 
 /**
- * Answers of the floor angle tool.
+ * The floor angle tool, ready to be shown.
  *
- * @param wanted the angle wanted, in words
- * @param triple the best three; empty when the bag has none
- * @param typed the angle of three typed lengths, or why they make none; empty when none were typed
- * @param typedRefused whether the three typed make no triangle
- * @param pair tip distance of the two chosen shafts, in words; empty when none were chosen
- * @param tape marks for tape
- * @param radius radius of the tape marks, in words
+ * @param bag what the practice has
+ * @param asked what was asked
+ * @param puttingIn something being put into the bag
+ * @param angleProblem what is wrong with the angle asked for; empty when nothing is
+ * @param radiusProblem what is wrong with the radius asked for; empty when nothing is
+ * @param answers the answers
+ * @param papers papers it can be printed on; none for an angle no paper holds
  */
 public record FloorPage(
-    String wanted,
-    Optional<Laid> triple,
-    String typed,
-    boolean typedRefused,
-    String pair,
-    List<Mark> tape,
-    String radius) {
+    List<Bags.InBag> bag,
+    Asked asked,
+    PuttingIn puttingIn,
+    String angleProblem,
+    String radiusProblem,
+    Answers answers,
+    List<FloorTemplate.Paper> papers) {
+
+  /** What was asked of the tool, as typed. */
+  public record Asked(
+      String angle, String first, String second, String radius, String a, String b, String c) {
+    static final Asked USUAL = new Asked("60", "", "", "80", "", "", "");
+  }
+
+  /**
+   * Something being put into the bag, as typed.
+   *
+   * @param problem why it was not put in; empty when nothing was refused
+   */
+  public record PuttingIn(String name, String length, boolean inches, String problem) {
+    static final PuttingIn NOTHING = new PuttingIn("", "", false, "");
+  }
+
+  /**
+   * The answers.
+   *
+   * @param wanted the angle wanted, in words
+   * @param triple the best three; empty when the bag has none
+   * @param typed the angle of three typed lengths, or why they make none; empty when none were
+   *     typed
+   * @param typedRefused whether the three typed make no triangle
+   * @param pair tip distance of the two chosen shafts, in words; empty when none were chosen
+   * @param tape marks for tape
+   * @param radius radius of the tape marks, in words
+   */
+  public record Answers(
+      String wanted,
+      Optional<Laid> triple,
+      String typed,
+      boolean typedRefused,
+      String pair,
+      List<Mark> tape,
+      String radius) {}
 
   /**
    * Three shafts laid out.

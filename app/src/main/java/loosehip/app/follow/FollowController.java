@@ -3,22 +3,23 @@ package loosehip.app.follow;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
+import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.RungRule;
+import loosehip.core.named.Named;
+import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,7 +37,7 @@ class FollowController {
 
   private final Benches benches;
   private final Frames frames;
-  private final FollowPages pages;
+  private final FollowLogs logs;
   private final Sessions sessions;
   private final Homework homework;
   private final ExerciseTexts texts;
@@ -45,14 +46,14 @@ class FollowController {
   FollowController(
       Benches benches,
       Frames frames,
-      FollowPages pages,
+      FollowLogs logs,
       Sessions sessions,
       Homework homework,
       ExerciseTexts texts,
       Clock clock) {
     this.benches = benches;
     this.frames = frames;
-    this.pages = pages;
+    this.logs = logs;
     this.sessions = sessions;
     this.homework = homework;
     this.texts = texts;
@@ -72,17 +73,15 @@ class FollowController {
 
   private void show(Model model, SignedIn user, Bench bench, Optional<LocalDate> day) {
     model.addAttribute("frame", frames.of(user.account(), bench, Station.FOLLOW));
-    model.addAttribute("bench", bench);
-    model.addAttribute("page", pages.page(bench, day).orElse(null));
-    model.addAttribute("topic", "follow");
+    FollowPage.Asked asked =
+        model.getAttribute("asked") instanceof FollowPage.Asked just
+            ? just
+            : FollowPage.Asked.NOTHING;
+    model.addAttribute("page", new FollowPage(bench.file().id(), logs.log(bench, day), asked));
   }
 
   private static Optional<LocalDate> date(String text) {
-    try {
-      return text.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-    } catch (DateTimeParseException unreadable) {
-      return Optional.empty();
-    }
+    return Typed.day(text).filter(d -> Math.abs(d.getYear()) < 3000);
   }
 
   /** Says how one item of a day went; no amount takes back what was said. */
@@ -91,7 +90,7 @@ class FollowController {
       @PathVariable String id,
       @PathVariable String day,
       @PathVariable String item,
-      @RequestParam(defaultValue = "") String done,
+      @RequestParam(name = "done", defaultValue = "") String amountId,
       @RequestParam(defaultValue = "") String effort,
       @RequestParam(defaultValue = "") String pain,
       @RequestParam(defaultValue = "false") boolean poorForm,
@@ -104,14 +103,16 @@ class FollowController {
     Bench bench = benches.open(user.account(), id);
     Optional<LocalDate> on = date(day);
     Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
-    String problem = problem(bench, on, asked.flatMap(a -> a.item(item)), effort, pain);
-    Optional<Done> amount = Done.parse(done);
+    Optional<PlanItem> about = ItemId.parse(item).flatMap(i -> asked.flatMap(a -> a.item(i)));
+    String problem = problem(bench, on, about, effort, pain);
+    Optional<Done> amount = Named.parse(Done.class, amountId);
     String words =
         amount.isEmpty() && (!effort.isBlank() || !pain.isBlank())
             ? "Effort and pain are kept once an amount is chosen."
             : "";
     if (problem.isEmpty()) {
       int plan = asked.orElseThrow().plan();
+      ItemId done = about.orElseThrow().id();
       if (amount.isPresent()) {
         ItemLog log =
             new ItemLog(
@@ -125,19 +126,24 @@ class FollowController {
         homework.say(
             bench.file(),
             user.account(),
-            List.of(new Homework.Kept(plan, item, log, cut(felt), cut(seen), "")),
-            label(item, on.get()));
+            List.of(
+                new Homework.Said(
+                    plan,
+                    done,
+                    log,
+                    Typed.kept(felt, WORDS_MOST),
+                    Typed.kept(seen, WORDS_MOST),
+                    "")),
+            label(done, on.get()));
       } else {
         homework.takeBack(
-            bench.file(), user.account(), plan, item, on.get(), label(item, on.get()));
+            bench.file(), user.account(), plan, done, on.get(), label(done, on.get()));
       }
     }
     Bench now = problem.isEmpty() ? benches.saved(user.account(), id) : bench;
     show(model, user, now, on);
-    model.addAttribute("problem", problem);
-    model.addAttribute("words", words);
-    model.addAttribute("item", item);
-    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+    model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
+    model.addAttribute("answer", new FollowPage.Answer(item, problem.isEmpty() ? words : problem));
     return "follow/after-log";
   }
 
@@ -159,18 +165,11 @@ class FollowController {
   }
 
   private static Optional<Integer> figure(String typed) {
-    return Typed.number(typed)
-        .filter(n -> n == Math.rint(n) && n >= 0 && n <= 10)
-        .map(Double::intValue);
+    return Typed.whole(typed).filter(n -> n >= 0 && n <= 10);
   }
 
-  private String label(String item, LocalDate on) {
-    return texts.of(item).name().toLowerCase(Locale.ROOT) + ", " + Dates.day(on);
-  }
-
-  private static String cut(String words) {
-    String kept = words.strip();
-    return kept.length() > WORDS_MOST ? kept.substring(0, WORDS_MOST) : kept;
+  private String label(ItemId item, LocalDate on) {
+    return texts.named(item) + ", " + Dates.day(on);
   }
 
   /** Says that the whole session of a day was done as asked; what was said already stays. */
@@ -198,10 +197,9 @@ class FollowController {
       sessions.doneAsAsked(bench, user.account(), on.orElseThrow(), figure(effort), figure(pain));
       benches.saved(user.account(), id);
     } else {
-      flash.addFlashAttribute("typedEffort", effort);
-      flash.addFlashAttribute("typedPain", pain);
+      flash.addFlashAttribute("asked", new FollowPage.Asked(problem, effort, pain));
     }
-    flash.addFlashAttribute("refused", problem);
-    return "redirect:/golfers/" + id + "/follow" + on.map(d -> "?day=" + d).orElse("");
+    on.ifPresent(d -> flash.addAttribute("day", d.toString()));
+    return "redirect:/golfers/{id}/follow";
   }
 }

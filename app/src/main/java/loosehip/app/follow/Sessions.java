@@ -7,12 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
+import loosehip.app.words.Dates;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Session;
 import org.springframework.stereotype.Component;
@@ -30,8 +31,8 @@ public class Sessions {
 
   /** A session on a day with the version it belongs to. */
   record OnDay(int plan, Session session) {
-    Optional<PlanItem> item(String id) {
-      return session.items().stream().filter(i -> i.id().equals(id)).findFirst();
+    Optional<PlanItem> item(ItemId id) {
+      return session.item(id);
     }
   }
 
@@ -63,15 +64,15 @@ public class Sessions {
     asked(bench, day)
         .ifPresent(
             all -> {
-              List<Homework.Kept> said = new ArrayList<>();
-              Set<String> before = saidOn(bench, day);
+              List<Homework.Said> said = new ArrayList<>();
+              Set<ItemId> before = saidOn(bench, day);
               for (PlanItem item : all.session().items()) {
                 if (before.contains(item.id())) {
                   continue;
                 }
                 Done done = Done.asked(item.dose(), item.much());
                 ItemLog log = new ItemLog(day, done, effort, pain, true, false, false);
-                said.add(new Homework.Kept(all.plan(), item.id(), log, "", "", ""));
+                said.add(new Homework.Said(all.plan(), item.id(), log, "", "", ""));
               }
               if (!said.isEmpty()) {
                 homework.say(bench.file(), by, said, "all of " + Dates.day(day));
@@ -79,10 +80,10 @@ public class Sessions {
             });
   }
 
-  private Set<String> saidOn(Bench bench, LocalDate day) {
+  private Set<ItemId> saidOn(Bench bench, LocalDate day) {
     return homework.of(bench.file().id()).stream()
         .filter(k -> k.log().on().equals(day))
-        .map(Homework.Kept::item)
+        .map(Homework.Said::item)
         .collect(Collectors.toSet());
   }
 }

@@ -7,15 +7,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.Settings;
-import loosehip.app.golfer.AtTheBench;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
+import loosehip.app.golfer.AtAGlance;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Standing;
-import loosehip.app.golfer.Topic;
+import loosehip.app.golfer.Presence;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
+import loosehip.app.words.Dates;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.link.Level;
@@ -30,12 +31,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class Frames {
   private final Settings settings;
-  private final AtTheBench atTheBench;
+  private final Presence presence;
   private final Clock clock;
 
-  Frames(Settings settings, AtTheBench atTheBench, Clock clock) {
+  Frames(Settings settings, Presence presence, Clock clock) {
     this.settings = settings;
-    this.atTheBench = atTheBench;
+    this.presence = presence;
     this.clock = clock;
   }
 
@@ -67,14 +68,14 @@ public class Frames {
                 refer,
                 stations(bench, here),
                 bench
-                    .assessment()
+                    .judgement()
                     .budget()
                     .map(
                         b ->
                             PlanViewDrawing.of(
-                                b, bench.assessment().hips(), bench.golfer().handed())),
+                                b, bench.judgement().hips(), bench.golfer().handed())),
                 bench.file().lastStep(),
-                atTheBench.others(bench.file().id(), account))));
+                presence.others(bench.file().id(), account))));
   }
 
   private static String who(Bench bench) {
@@ -85,10 +86,10 @@ public class Frames {
   private static HipGlyph glyph(Bench bench) {
     return HipGlyph.of(
         bench.golfer().handed(),
-        Standing.turn(bench, Leg.TRAIL, Direction.INTERNAL),
-        Standing.turn(bench, Leg.TRAIL, Direction.EXTERNAL),
-        Standing.turn(bench, Leg.LEAD, Direction.INTERNAL),
-        Standing.turn(bench, Leg.LEAD, Direction.EXTERNAL));
+        AtAGlance.turn(bench, Leg.TRAIL, Direction.INTERNAL),
+        AtAGlance.turn(bench, Leg.TRAIL, Direction.EXTERNAL),
+        AtAGlance.turn(bench, Leg.LEAD, Direction.INTERNAL),
+        AtAGlance.turn(bench, Leg.LEAD, Direction.EXTERNAL));
   }
 
   private static List<FrameView.CautionWord> cautions(Bench bench) {
@@ -96,7 +97,7 @@ public class Frames {
     for (WarningSign sign : bench.golfer().health().openWarnings()) {
       words.add(
           new FrameView.CautionWord(
-              "warning sign: " + sign.id().replace('-', ' '),
+              "warning sign: " + Facts.spaced(sign),
               "no movement test, no plan, until a clinician clears it"));
     }
     for (NotedCaution noted : bench.golfer().health().cautions()) {
@@ -110,8 +111,13 @@ public class Frames {
   }
 
   private static String cleared(Bench bench, NotedCaution noted) {
-    String words = bench.file().value(Topic.CLEARED_CAUTION.about(noted.caution().id())).orElse("");
-    return bench.reviewDue(words) ? "clearance is due to be looked at again" : "cleared on record";
+    boolean due =
+        Facts.CLEARED_CAUTION
+            .about(noted.caution())
+            .in(bench.file())
+            .filter(c -> c.reviewDue(bench.today()))
+            .isPresent();
+    return due ? "clearance is due to be looked at again" : "cleared on record";
   }
 
   private static List<FrameView.StationTab> stations(Bench bench, Station here) {
@@ -135,7 +141,7 @@ public class Frames {
                   + bench.order().cards(bench.golfer().handed()).size();
       case SET_UP -> setUp(bench);
       case SWING -> swing(bench);
-      case LINKS -> refer ? "waits" : links(bench.assessment().links());
+      case LINKS -> refer ? "waits" : links(bench.judgement().links());
       case PLAN -> refer ? "waits" : plan(bench);
       case FOLLOW -> follow(bench);
     };
@@ -151,16 +157,14 @@ public class Frames {
     if (bench.closed()) {
       return "visit closed";
     }
-    long asked =
-        bench.file().facts().keySet().stream().filter(k -> k.startsWith("warning.")).count();
+    int asked = Facts.WARNING.in(bench.file()).size();
     return asked == WarningSign.values().length
         ? "all clear"
         : asked + " of " + WarningSign.values().length + " asked";
   }
 
   private static String setUp(Bench bench) {
-    boolean figures = bench.file().facts().keySet().stream().anyMatch(k -> k.startsWith("setup."));
-    if (figures) {
+    if (!Facts.SETUP.in(bench.file()).isEmpty()) {
       return "figures typed";
     }
     return bench.golfer().seen().setup().isEmpty() ? "not looked at" : "by eye";
@@ -189,9 +193,7 @@ public class Frames {
         .map(given -> given(bench, given))
         .orElseGet(
             () ->
-                bench.assessment().plan().filter(b -> !b.empty()).isPresent()
-                    ? "to be given"
-                    : "none yet");
+                bench.proposal().filter(b -> !b.empty()).isPresent() ? "to be given" : "none yet");
   }
 
   private static String follow(Bench bench) {
@@ -206,10 +208,12 @@ public class Frames {
     if (!bench.struck().isEmpty()) {
       return "not safe now";
     }
-    int week = given.week(bench.today());
+    int week = given.span().week(bench.today());
     if (week < 1) {
-      return "from " + Dates.day(given.start());
+      return "from " + Dates.day(given.span().start());
     }
-    return week > given.weeks() ? "retest is due" : "week " + week + " of " + given.weeks();
+    return week > given.span().weeks()
+        ? "retest is due"
+        : "week " + week + " of " + given.span().weeks();
   }
 }

@@ -4,14 +4,15 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
-import loosehip.app.golfer.AtTheBench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
+import loosehip.app.golfer.Presence;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
+import loosehip.app.words.Dates;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,14 +24,22 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class OthersController {
   private final Benches benches;
-  private final AtTheBench atTheBench;
+  private final Presence presence;
   private final GolferFiles files;
 
-  OthersController(Benches benches, AtTheBench atTheBench, GolferFiles files) {
+  OthersController(Benches benches, Presence presence, GolferFiles files) {
     this.benches = benches;
-    this.atTheBench = atTheBench;
+    this.presence = presence;
     this.files = files;
   }
+
+  /**
+   * Who else has the golfer open.
+   *
+   * @param names their names
+   * @param changed what they changed since the page was drawn, in words; empty when nothing
+   */
+  public record Others(List<String> names, Optional<String> changed) {}
 
   @GetMapping("/golfers/{id}/others")
   String others(
@@ -39,15 +48,15 @@ class OthersController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = benches.file(user.account(), id);
-    atTheBench.here(id, user.account());
-    model.addAttribute("names", atTheBench.others(id, user.account()));
+    presence.here(id, user.account());
     model.addAttribute(
-        "changed",
-        files
-            .newestByOthers(file, user.account().id())
-            .filter(newest -> newest.at().isAfter(drawn(since)))
-            .map(OthersController::words)
-            .orElse(null));
+        "others",
+        new Others(
+            presence.others(id, user.account()),
+            files
+                .newestByOthers(file, user.account().id())
+                .filter(newest -> newest.at().isAfter(drawn(since)))
+                .map(OthersController::words)));
     return "frame/others-answer";
   }
 

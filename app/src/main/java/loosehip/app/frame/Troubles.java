@@ -1,7 +1,9 @@
 package loosehip.app.frame;
 
+import jakarta.servlet.http.HttpServletRequest;
 import loosehip.app.golfer.Benches;
 import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -10,9 +12,19 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 /** Turns what can go wrong into pages that say what happened and what to do. */
 @ControllerAdvice
 class Troubles {
+  /** A file too large goes back to the page it came from, which says so. */
   @ExceptionHandler(MaxUploadSizeExceededException.class)
-  String tooLarge() {
-    return "redirect:/readings?too-large";
+  String tooLarge(HttpServletRequest request) {
+    return request.getRequestURI().startsWith("/library/exercises")
+        ? "redirect:/library/exercises?too-large#own"
+        : "redirect:/readings?too-large";
+  }
+
+  @ExceptionHandler(NotHere.class)
+  @ResponseStatus(HttpStatus.NOT_FOUND)
+  String notHere(NotHere trouble, Model model) {
+    model.addAttribute("words", trouble.getMessage());
+    return "error/404";
   }
 
   @ExceptionHandler(Benches.UnknownGolfer.class)

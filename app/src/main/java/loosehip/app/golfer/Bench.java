@@ -2,7 +2,7 @@ package loosehip.app.golfer;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -11,13 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import loosehip.app.fact.Clearance;
+import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
-import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.casefile.Judgement;
 import loosehip.core.follow.RungRule;
 import loosehip.core.link.ComplaintOrder;
 import loosehip.core.measure.RunningOrder;
@@ -25,9 +25,12 @@ import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.WeakerSide;
+import loosehip.core.plan.Block;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Planner;
-import loosehip.core.safety.Block;
-import loosehip.core.safety.WarningSign;
+import loosehip.core.plan.Reason;
+import loosehip.core.safety.TestRule;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,15 +38,14 @@ import org.jspecify.annotations.Nullable;
  * costs something is worked out when first asked for; a bench belongs to one request.
  */
 public final class Bench {
-  private static final Pattern LOOK_AGAIN = Pattern.compile("look again by (\\d+ \\w+ \\d{4})$");
-
   private final GolferFile file;
   private final CaseFile golfer;
   private final Standards standards;
   private final List<ScreenTest> ownOrder;
   private final LocalDate today;
   private final Map<String, Screen> earlier = new HashMap<>();
-  private @Nullable Assessment assessment;
+  private @Nullable Judgement judgement;
+  private @Nullable Optional<Block> proposal;
   private @Nullable List<RunningOrder> orders;
   private @Nullable Map<ScreenTest, Side> firstSides;
   private @Nullable List<TestCard> cards;
@@ -99,11 +101,22 @@ public final class Bench {
   }
 
   /** What the core makes of it. */
-  public Assessment assessment() {
-    if (assessment == null) {
-      assessment = Assessment.of(golfer);
+  public Judgement judgement() {
+    if (judgement == null) {
+      judgement = Judgement.of(golfer);
     }
-    return assessment;
+    return judgement;
+  }
+
+  /** The block the planner would make with nothing decided; empty on refer and without wishes. */
+  public Optional<Block> proposal() {
+    if (proposal == null) {
+      proposal =
+          golfer.health().refer()
+              ? Optional.empty()
+              : golfer.wishes().map(w -> Planner.plan(judgement().request(w, PlanEdits.NONE)));
+    }
+    return proposal;
   }
 
   /** What was measured at an earlier visit. */
@@ -114,7 +127,7 @@ public final class Bench {
 
   /** Years of age by the year of birth; empty when not noted. */
   public Optional<Integer> age() {
-    return file.value("who.birth-year").map(y -> today.getYear() - Integer.parseInt(y));
+    return Facts.BIRTH_YEAR.in(file).map(y -> today.getYear() - y);
   }
 
   /** Whether the golfer is under 18 by the year of birth. */
@@ -127,12 +140,12 @@ public final class Bench {
    * beside it.
    */
   public boolean consented() {
-    return file.value("consent").isPresent() && !guardianMissing();
+    return Facts.CONSENT.isIn(file) && !guardianMissing();
   }
 
   /** Whether a guardian must consent and none is on record. */
   public boolean guardianMissing() {
-    return minor() && file.value("who.guardian").isEmpty();
+    return minor() && !Facts.GUARDIAN.isIn(file);
   }
 
   /** Whether this visit was closed. */
@@ -144,7 +157,7 @@ public final class Bench {
   public List<RunningOrder> orders() {
     if (orders == null) {
       List<RunningOrder> all = new ArrayList<>(RunningOrder.SHIPPED);
-      all.add(ComplaintOrder.of(golfer.complaints(), golfer.handed()));
+      all.add(ComplaintOrder.of(golfer.complaints(), golfer.practice().rules(), golfer.handed()));
       if (!ownOrder.isEmpty()) {
         all.add(new RunningOrder(RunningOrder.OWN, "My order", ownOrder));
       }
@@ -155,7 +168,7 @@ public final class Bench {
 
   /** The running order chosen for this visit; hips first when none was. */
   public RunningOrder order() {
-    String chosen = file.value("order").orElse(RunningOrder.HIPS.id());
+    String chosen = Facts.ORDER.in(file).orElse(RunningOrder.HIPS.id());
     Optional<RunningOrder> shipped = RunningOrder.parse(chosen);
     if (shipped.isPresent()) {
       return shipped.get();
@@ -188,7 +201,7 @@ public final class Bench {
 
   /** Why a card was skipped, when it was. */
   public Optional<String> skipped(TestCard card) {
-    return file.value(Topic.SKIP.about(card.key()));
+    return Facts.SKIP.about(card).in(file);
   }
 
   /** Minutes of tests still to take in the order chosen; what is skipped or blocked is left out. */
@@ -203,16 +216,22 @@ public final class Bench {
   }
 
   /** Why a card may not be taken, when it may not. */
-  public Optional<Block> blocked(TestCard card) {
+  public Optional<TestRule> blocked(TestCard card) {
     return golfer.health().blocks(card.test(), card.side(), card.part());
   }
 
-  /**
-   * What of the plan given must not be done as things stand, with the reason: a caution noted
-   * since, or pain in its log.
-   */
-  public Map<String, String> struck() {
-    Map<String, String> struck = new LinkedHashMap<>();
+  /** Why an item of a plan must not be done as things stand. */
+  public sealed interface Struck {}
+
+  /** A caution noted since keeps it from this golfer. */
+  public record ByCaution(Reason because) implements Struck {}
+
+  /** Its log stopped it. */
+  public record ByLog(RungRule.Because because, LocalDate on) implements Struck {}
+
+  /** What of the plan given must not be done as things stand. */
+  public Map<ItemId, Struck> struck() {
+    Map<ItemId, Struck> struck = new LinkedHashMap<>();
     file.given()
         .ifPresent(
             given -> {
@@ -222,34 +241,24 @@ public final class Bench {
                   .forEach(
                       (item, log) ->
                           struck.putIfAbsent(
-                              item,
-                              RungRule.of(List.of(log)).because() + ", " + Dates.day(log.on())));
+                              item, new ByLog(RungRule.of(List.of(log)).because(), log.on())));
             });
     return struck;
   }
 
-  /** What of a plan a caution on record keeps from this golfer, with the reason. */
-  public Map<String, String> blocked(List<String> planItems) {
-    Map<String, String> blocked = new LinkedHashMap<>();
-    for (String item : planItems) {
-      Planner.blockedBy(golfer.catalogue(), item, golfer.screen(), golfer.handed(), golfer.health())
-          .ifPresent(reason -> blocked.put(item, reason));
+  /** What of a plan a caution on record keeps from this golfer. */
+  public Map<ItemId, Struck> blocked(List<ItemId> planItems) {
+    Map<ItemId, Struck> blocked = new LinkedHashMap<>();
+    for (ItemId item : planItems) {
+      Planner.blockedBy(golfer.practice().catalogue(), item, golfer.health())
+          .ifPresent(reason -> blocked.put(item, new ByCaution(reason)));
     }
     return blocked;
   }
 
-  /** The clearances of warning signs recorded at this visit, in words. */
-  public List<String> clearances() {
-    return Arrays.stream(WarningSign.values())
-        .map(sign -> file.value(Topic.CLEARED_WARNING.about(sign.id())))
-        .flatMap(Optional::stream)
-        .toList();
-  }
-
-  /** Whether a recorded clearance was to be looked at again by now. */
-  public boolean reviewDue(String clearance) {
-    Matcher by = LOOK_AGAIN.matcher(clearance);
-    return by.find() && !Dates.parse(by.group(1)).isAfter(today);
+  /** The clearances of warning signs recorded at this visit. */
+  public Collection<Clearance> clearances() {
+    return Facts.CLEARED_WARNING.in(file).values();
   }
 
   /** How a side is spoken of: {@code trail (R)}. */

@@ -11,6 +11,7 @@ import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
 import org.springframework.stereotype.Component;
 
 /** Brings a golfer to the bench, and keeps the lists in step with what was saved. */
@@ -20,7 +21,7 @@ public class Benches {
   private final Golfers golfers;
   private final StandardsShelf standards;
   private final PracticeValues values;
-  private final AtTheBench atTheBench;
+  private final Presence presence;
   private final Clock clock;
 
   Benches(
@@ -28,13 +29,13 @@ public class Benches {
       Golfers golfers,
       StandardsShelf standards,
       PracticeValues values,
-      AtTheBench atTheBench,
+      Presence presence,
       Clock clock) {
     this.files = files;
     this.golfers = golfers;
     this.standards = standards;
     this.values = values;
-    this.atTheBench = atTheBench;
+    this.presence = presence;
     this.clock = clock;
   }
 
@@ -68,7 +69,7 @@ public class Benches {
   /** The golfer, judged as things stand. */
   public Bench open(Account account, String golferId) {
     GolferFile file = file(account, golferId);
-    atTheBench.here(golferId, account);
+    presence.here(golferId, account);
     return Bench.of(
         file, standards.of(account.practiceId()), ownOrder(account), LocalDate.now(clock));
   }
@@ -77,7 +78,7 @@ public class Benches {
   public List<ScreenTest> ownOrder(Account account) {
     return Optional.ofNullable(values.ofPerson(account).get("order.own")).stream()
         .flatMap(noted -> Arrays.stream(noted.value().split(" ")))
-        .map(ScreenTest::parse)
+        .map(Named.parser(ScreenTest.class))
         .flatMap(Optional::stream)
         .toList();
   }
@@ -85,7 +86,7 @@ public class Benches {
   /** The golfer after something was saved; the lists are brought in step. */
   public Bench saved(Account account, String golferId) {
     Bench bench = open(account, golferId);
-    golfers.show(Standing.glance(bench));
+    golfers.show(AtAGlance.glance(bench));
     return bench;
   }
 

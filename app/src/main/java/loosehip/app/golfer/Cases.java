@@ -10,19 +10,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
+import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Noted;
 import loosehip.app.store.TakenTry;
 import loosehip.core.body.Handed;
-import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.casefile.Practice;
+import loosehip.core.casefile.Who;
 import loosehip.core.link.Complaint;
-import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
-import loosehip.core.link.Rehearsal;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
 import loosehip.core.measure.Compensation;
@@ -32,13 +31,12 @@ import loosehip.core.measure.Reading;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Try;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Demands;
-import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
-import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Caution;
@@ -53,89 +51,72 @@ public final class Cases {
 
   private Cases() {}
 
-  /** The case of this file; a plan is wanted once minutes and days are known. */
-  public static CaseFile of(GolferFile file, LocalDate today) {
-    return of(file, Standards.SHIPPED, today);
-  }
-
-  /** The same, held against a practice's own standards. */
+  /** The case of this file, held against a practice's own standards. */
   public static CaseFile of(GolferFile file, Standards standards, LocalDate today) {
     School school = school(file);
     return new CaseFile(
-        handed(file),
-        complaints(file),
+        new Who(Optional.empty(), Facts.BIRTH_YEAR.in(file), handed(file), Facts.HEIGHT.in(file)),
+        orNone(Facts.COMPLAINT.in(file).keySet(), Complaint.class),
         health(file),
         screen(file.tries(), file.facts(), standards),
         setup(file),
         seen(file, school, standards.coefficients().demands(school)),
         school,
         wishes(file, today),
-        standards.coefficients(),
         overrules(file),
-        standards.rules(),
-        standards.catalogue(),
-        PlanEdits.NONE);
+        new Practice(standards.coefficients(), standards.rules(), standards.catalogue()));
+  }
+
+  private static <E extends Enum<E>> Set<E> orNone(Set<E> some, Class<E> of) {
+    Set<E> all = EnumSet.noneOf(of);
+    all.addAll(some);
+    return all;
   }
 
   private static List<Overrule> overrules(GolferFile file) {
     List<Overrule> overrules = new ArrayList<>();
-    String prefix = Topic.LINK.about("");
-    file.facts()
+    Facts.LINK
+        .in(file)
         .forEach(
-            (topic, noted) -> {
-              if (topic.startsWith(prefix)) {
-                String[] about = topic.substring(prefix.length()).split("\\.", 2);
-                String[] words = noted.value().split(" ", 2);
-                Optional<PivotFault> fault = PivotFault.parse(about[0]);
-                Optional<Overrule.Verdict> verdict = Overrule.Verdict.parse(words[0]);
-                if (fault.isPresent() && verdict.isPresent() && about.length == 2) {
-                  overrules.add(
-                      new Overrule(
-                          fault.get(), about[1], verdict.get(), words.length == 2 ? words[1] : ""));
-                }
-              }
-            });
+            (about, said) ->
+                overrules.add(
+                    new Overrule(about.fault(), about.cause(), said.verdict(), said.note())));
     return overrules;
   }
 
   /** The golfer's hand; right when nobody said. */
   public static Handed handed(GolferFile file) {
-    return file.value("who.handed").flatMap(Handed::parse).orElse(Handed.RIGHT);
-  }
-
-  private static Set<Complaint> complaints(GolferFile file) {
-    Set<Complaint> complaints = EnumSet.noneOf(Complaint.class);
-    for (Complaint complaint : Complaint.values()) {
-      if (file.value(Topic.COMPLAINT.about(complaint.id())).isPresent()) {
-        complaints.add(complaint);
-      }
-    }
-    return complaints;
+    return Facts.HANDED.in(file).orElse(Handed.RIGHT);
   }
 
   private static Health health(GolferFile file) {
     Set<WarningSign> open = EnumSet.noneOf(WarningSign.class);
-    for (WarningSign sign : WarningSign.values()) {
-      boolean yes = file.value(Topic.WARNING.about(sign.id())).filter("yes"::equals).isPresent();
-      if (yes && file.value(Topic.CLEARED_WARNING.about(sign.id())).isEmpty()) {
-        open.add(sign);
-      }
-    }
-    List<NotedCaution> cautions = new ArrayList<>();
-    for (Caution caution : Caution.values()) {
-      file.value(Topic.CAUTION.about(caution.id()))
-          .ifPresent(
-              value ->
-                  cautions.add(
-                      new NotedCaution(
-                          caution,
-                          Side.parse(value),
-                          file.value(Topic.CAUTION_NOTE.about(caution.id())).orElse(""),
-                          file.value(Topic.CLEARED_CAUTION.about(caution.id())).isPresent()
-                              || caution == Caution.UNDER_18
-                                  && file.value("who.guardian").isPresent())));
-    }
-    return new Health(open, cautions);
+    Facts.WARNING
+        .in(file)
+        .forEach(
+            (sign, yes) -> {
+              if (yes && Facts.CLEARED_WARNING.about(sign).in(file).isEmpty()) {
+                open.add(sign);
+              }
+            });
+    Map<Caution, NotedCaution> cautions = new EnumMap<>(Caution.class);
+    Facts.CAUTION
+        .in(file)
+        .forEach(
+            (caution, side) ->
+                cautions.put(
+                    caution,
+                    new NotedCaution(
+                        caution,
+                        side.side(),
+                        Facts.CAUTION_NOTE.about(caution).in(file).orElse(""),
+                        cleared(file, caution))));
+    return new Health(open, List.copyOf(cautions.values()));
+  }
+
+  private static boolean cleared(GolferFile file, Caution caution) {
+    return Facts.CLEARED_CAUTION.about(caution).isIn(file)
+        || caution == Caution.UNDER_18 && Facts.GUARDIAN.isIn(file);
   }
 
   /** The screen that these tries make up. */
@@ -169,98 +150,64 @@ public final class Cases {
         .forEach(compensations::add);
     Optional<Method> method =
         set.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
-    return new Reading(
-        slot,
-        method,
-        set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList(),
-        compensations,
-        pain,
-        standards.deviation(set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER)));
+    List<Try> tries = set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList();
+    return slot.test().methods().isEmpty()
+        ? new Reading(slot, method, tries, compensations, pain)
+        : new Reading(
+            slot,
+            method,
+            tries,
+            compensations,
+            pain,
+            standards.deviation(
+                set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER)));
   }
 
   /** Pain noted in a slot. */
   public static Pain pain(Map<String, Noted> facts, Slot slot) {
-    return Optional.ofNullable(facts.get(Topic.PAIN.about(slot.key())))
+    var pain = Facts.PAIN.about(slot);
+    return Optional.ofNullable(facts.get(pain.key()))
         .map(Noted::value)
-        .map(
-            text -> {
-              String[] words = text.split(" ", 2);
-              return new Pain(Integer.parseInt(words[0]), words.length > 1 ? words[1] : "");
-            })
+        .flatMap(pain.codec().read())
         .orElse(Pain.NONE);
   }
 
   private static Setup setup(GolferFile file) {
-    Function<String, Double> figure =
-        name -> file.value(Topic.SETUP.about(name)).flatMap(Typed::number).orElse(0.0);
+    Map<BudgetFigure, Double> figures = new EnumMap<>(BudgetFigure.class);
+    figures.putAll(Facts.SETUP.in(file));
+    Facts.STRAIGHTENING.in(file).ifPresent(s -> figures.put(BudgetFigure.STRAIGHTENING, s));
     return new Setup(
-        file.value("setup.hipFlexion").flatMap(Typed::number).orElse(Setup.USUAL_HIP_FLEXION),
-        figure.apply("pelvicTilt"),
-        figure.apply("rounding"),
-        figure.apply("trailFlare"),
-        figure.apply("leadFlare"),
-        figure.apply("trailPinch"),
-        figure.apply("leadPinch"),
-        file.value("swing.trailKneeExtension").flatMap(Typed::number).orElse(0.0),
-        file.value("swing.leadRelease").flatMap(LeadRelease::parse).orElse(LeadRelease.HELD),
-        file.value("swing.club").flatMap(Club::parse).orElse(Club.DRIVER));
+        figures,
+        Facts.RELEASE.in(file).orElse(LeadRelease.HELD),
+        Facts.CLUB.in(file).orElse(Club.DRIVER));
   }
 
   /** The school in force. */
   static School school(GolferFile file) {
-    return file.value("school").flatMap(School::parse).orElse(USUAL_SCHOOL);
+    return Facts.SCHOOL.in(file).orElse(USUAL_SCHOOL);
   }
 
   private static Seen seen(GolferFile file, School school, Demands asks) {
     Map<SetupFault, Level> setup = Measured.setupLevels(file, school);
     boolean arched = setup.get(SetupFault.ARCHED) == Level.CLEAR;
     Map<PivotFault, Level> pivot = Measured.pivotLevels(file, asks, arched);
-    Map<PivotFault, Rehearsal> rehearsals = new EnumMap<>(PivotFault.class);
-    for (PivotFault fault : PivotFault.values()) {
-      file.value(Topic.REHEARSAL.about(fault.id()))
-          .flatMap(Rehearsal::parse)
-          .ifPresent(rehearsal -> rehearsals.put(fault, rehearsal));
-    }
-    Set<Habit> habits = EnumSet.noneOf(Habit.class);
-    for (Habit habit : Habit.values()) {
-      if (file.value(Topic.HABIT.about(habit.id())).isPresent()) {
-        habits.add(habit);
-      }
-    }
-    return new Seen(setup, pivot, rehearsals, habits);
+    return new Seen(setup, pivot, Facts.REHEARSAL.in(file), Facts.HABIT.in(file).keySet());
   }
 
   private static Optional<Wishes> wishes(GolferFile file, LocalDate today) {
-    Optional<Integer> minutes = file.value("wish.minutes").map(Integer::parseInt);
-    Optional<Integer> days = file.value("wish.days").map(Integer::parseInt);
+    Optional<Integer> minutes = Facts.MINUTES.in(file);
+    Optional<Integer> days = Facts.DAYS.in(file);
     if (minutes.isEmpty() || days.isEmpty()) {
       return Optional.empty();
-    }
-    Set<Tool> tools = EnumSet.noneOf(Tool.class);
-    for (Tool tool : Tool.values()) {
-      if (file.value("wish.tool-" + tool.id()).isPresent()) {
-        tools.add(tool);
-      }
     }
     return Optional.of(
         new Wishes(
             minutes.get(),
             days.get(),
-            file.value("wish.weeks").map(Integer::parseInt).orElse(Wishes.USUAL_WEEKS),
-            file.value("wish.start").map(LocalDate::parse).orElse(today),
-            tools,
-            blackout(file),
-            file.value("swing.downswing").flatMap(Downswing::parse)));
-  }
-
-  /** Days nothing can be done on: dates in the wish, apart by spaces. */
-  static Set<LocalDate> blackout(GolferFile file) {
-    Set<LocalDate> days = new LinkedHashSet<>();
-    for (String word : file.value("wish.blackout").orElse("").split("[\\s,;]+")) {
-      if (!word.isEmpty()) {
-        days.add(LocalDate.parse(word));
-      }
-    }
-    return days;
+            Facts.WEEKS.in(file).orElse(Wishes.USUAL_WEEKS),
+            Facts.START.in(file).orElse(today),
+            orNone(Facts.TOOL.in(file).keySet(), Tool.class),
+            Facts.BLACKOUT.in(file).orElse(Set.of()),
+            Facts.DOWNSWING.in(file)));
   }
 }

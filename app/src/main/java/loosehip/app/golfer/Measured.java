@@ -2,7 +2,8 @@ package loosehip.app.golfer;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
@@ -17,34 +18,28 @@ import loosehip.core.pivot.School;
 public final class Measured {
   private Measured() {}
 
-  /** The topic a figure of the stance is kept under. */
-  public static String topic(SetupFigure figure) {
-    return (figure.ofBudget() ? Topic.SETUP : Topic.STANCE).about(figure.id());
+  /** The fact a figure of the stance is noted as. */
+  public static Fact<Double> fact(SetupFigure figure) {
+    return figure.ofBudget().map(Facts.SETUP::about).orElseGet(() -> Facts.STANCE.about(figure));
   }
 
   /** The figures of the stance. */
   public static Map<SetupFigure, Double> stance(GolferFile file) {
     Map<SetupFigure, Double> values = new EnumMap<>(SetupFigure.class);
     for (SetupFigure figure : SetupFigure.values()) {
-      file.value(topic(figure)).flatMap(Typed::number).ifPresent(v -> values.put(figure, v));
+      fact(figure).in(file).ifPresent(v -> values.put(figure, v));
     }
     return values;
   }
 
   /** The figures of the swing. */
   public static Map<SwingFigure, Double> swing(GolferFile file) {
-    Map<SwingFigure, Double> values = new EnumMap<>(SwingFigure.class);
-    for (SwingFigure figure : SwingFigure.values()) {
-      file.value(Topic.SWING_FIGURE.about(figure.id()))
-          .flatMap(Typed::number)
-          .ifPresent(v -> values.put(figure, v));
-    }
-    return values;
+    return Facts.SWING_FIGURE.in(file);
   }
 
   /** The shape of the back this golfer is judged by. */
   public static SpineShape shape(GolferFile file, School school) {
-    return SpineShape.inForce(school, file.value("shape").flatMap(SpineShape::parse));
+    return SpineShape.inForce(school, Facts.SHAPE.in(file));
   }
 
   /**
@@ -53,11 +48,7 @@ public final class Measured {
   static Map<SetupFault, Level> setupLevels(GolferFile file, School school) {
     SpineShape shape = shape(file, school);
     Map<SetupFault, Level> levels = new EnumMap<>(SetupFault.class);
-    for (SetupFault fault : SetupFault.values()) {
-      file.value(Topic.SETUP_FAULT.about(fault.id()))
-          .flatMap(Level::parse)
-          .ifPresent(level -> levels.put(fault, level));
-    }
+    levels.putAll(Facts.SETUP_FAULT.in(file));
     levels.putAll(SetupFigure.levels(stance(file), shape));
     levels.keySet().removeIf(fault -> !shape.counts(fault));
     return levels;
@@ -66,18 +57,8 @@ public final class Measured {
   /** Levels of pivot faults: measured ones by the school's thresholds, else by eye. */
   static Map<PivotFault, Level> pivotLevels(GolferFile file, Demands asks, boolean arched) {
     Map<PivotFault, Level> levels = new EnumMap<>(PivotFault.class);
-    for (PivotFault fault : PivotFault.values()) {
-      file.value(Topic.FAULT.about(fault.id()))
-          .flatMap(Level::parse)
-          .ifPresent(level -> levels.put(fault, level));
-    }
+    levels.putAll(Facts.FAULT.in(file));
     levels.putAll(SwingFigure.levels(swing(file), asks, arched));
     return levels;
-  }
-
-  /** What is measured of one fault in the swing. */
-  public static Optional<Level> level(
-      GolferFile file, PivotFault fault, Demands asks, boolean arched) {
-    return Optional.ofNullable(SwingFigure.levels(swing(file), asks, arched).get(fault));
   }
 }

@@ -8,18 +8,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.words.Typed;
 import loosehip.core.link.Cause;
-import loosehip.core.link.Overrule;
+import loosehip.core.link.CauseId;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Strength;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
-import loosehip.core.measure.Limits;
+import loosehip.core.measure.FieldRange;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.ModelFigure;
 import loosehip.core.plan.Catalogue;
@@ -95,16 +97,18 @@ public record Standards(
 
   /** The topic under which a practice's own weight of one cause is kept. */
   public static String ruleTopic(PivotFault fault, Cause cause) {
-    return RULE + fault.id() + "." + Overrule.key(cause);
+    return RULE + fault.id() + "." + cause.id().key();
   }
 
   /** A practice's own weight as it is kept: prior and strength. */
-  public static Optional<RuleBook.Own> rule(PivotFault fault, String cause, String kept) {
+  public static Optional<RuleBook.Own> rule(PivotFault fault, CauseId cause, String kept) {
     String[] words = kept.strip().split("\\s+");
     Optional<Double> prior =
         Typed.number(words[0]).filter(p -> p >= RuleBook.PRIOR_LEAST && p <= RuleBook.PRIOR_MOST);
     Strength strength =
-        words.length > 1 ? Strength.parse(words[1]).orElse(Strength.MODERATE) : Strength.MODERATE;
+        words.length > 1
+            ? Named.parse(Strength.class, words[1]).orElse(Strength.MODERATE)
+            : Strength.MODERATE;
     return prior.map(p -> new RuleBook.Own(fault, cause, p, strength));
   }
 
@@ -128,8 +132,9 @@ public record Standards(
           if (topic.startsWith(BANDS)) {
             String key = topic.substring(BANDS.length());
             String[] names = key.split("\\.", 2);
-            Optional<Part> part = names.length > 1 ? Part.parse(names[1]) : Optional.empty();
-            ScreenTest.parse(names[0])
+            Optional<Part> part =
+                names.length > 1 ? Named.parse(Part.class, names[1]) : Optional.empty();
+            Named.parse(ScreenTest.class, names[0])
                 .flatMap(t -> edges(t, part, value).scale())
                 .ifPresent(s -> scales.put(key, s));
           } else if (topic.startsWith(COEFFICIENT)) {
@@ -141,11 +146,12 @@ public record Standards(
                             .ifPresent(v -> figures.put(c, v)));
           } else if (topic.startsWith(RULE)) {
             String[] names = topic.substring(RULE.length()).split("\\.", 2);
-            PivotFault.parse(names[0])
-                .flatMap(f -> rule(f, names[names.length - 1], value))
+            Named.parse(PivotFault.class, names[0])
+                .flatMap(
+                    f -> CauseId.parse(names[names.length - 1]).flatMap(c -> rule(f, c, value)))
                 .ifPresent(rules::add);
           } else if (topic.startsWith(DEVIATION)) {
-            Method.parse(topic.substring(DEVIATION.length()))
+            Named.parse(Method.class, topic.substring(DEVIATION.length()))
                 .ifPresent(
                     m ->
                         Typed.number(value)
@@ -182,15 +188,15 @@ public record Standards(
     if (enough.isEmpty() || close.isEmpty()) {
       return new Edges(Optional.empty(), "Two numbers are needed: enough from, close from.");
     }
-    Limits limits = test.limits();
-    if (!limits.accepts(enough.get()) || !limits.accepts(close.get())) {
+    FieldRange range = test.range();
+    if (!range.accepts(enough.get()) || !range.accepts(close.get())) {
       return new Edges(
           Optional.empty(),
           String.format(
               Locale.ROOT,
               "This test takes %.0f to %.0f%s.",
-              limits.hardLow(),
-              limits.hardHigh(),
+              range.hardLow(),
+              range.hardHigh(),
               test.unit().sign()));
     }
     boolean more = test.scale(part).moreIsBetter();

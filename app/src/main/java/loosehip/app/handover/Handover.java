@@ -5,6 +5,7 @@ import java.util.List;
 /**
  * What the swing instructor is told.
  *
+ * @param id the golfer's id
  * @param golfer whose it is
  * @param practice the practice
  * @param trainer who measured
@@ -20,6 +21,7 @@ import java.util.List;
  * @param aid what every reader is told
  */
 public record Handover(
+    String id,
     String golfer,
     String practice,
     String trainer,

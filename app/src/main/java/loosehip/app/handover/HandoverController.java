@@ -34,10 +34,9 @@ class HandoverController {
   String handover(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Optional<Handover> handover = of(id, user);
     if (handover.isEmpty()) {
-      return "redirect:/golfers/" + id + "/links";
+      return "redirect:/golfers/{id}/links";
     }
     model.addAttribute("h", handover.get());
-    model.addAttribute("golferId", id);
     return "handover/handover";
   }
 

@@ -6,15 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
-import loosehip.core.casefile.Assessment;
-import loosehip.core.link.Cause;
+import loosehip.app.words.Dates;
+import loosehip.app.words.LinkWords;
+import loosehip.app.words.NoticeWords;
+import loosehip.app.words.PivotWords;
+import loosehip.app.words.Text;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.CauseChance;
-import loosehip.core.link.Limit;
-import loosehip.core.link.LimitKind;
+import loosehip.core.link.Family;
 import loosehip.core.link.Link;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
@@ -38,6 +41,7 @@ class Handovers {
 
   Handover of(Bench bench, Account account, LocalDate today) {
     return new Handover(
+        bench.file().id(),
         bench.file().name(),
         account.practiceName(),
         account.shownName(),
@@ -50,7 +54,7 @@ class Handovers {
         ask(bench),
         leave(bench),
         mind(bench),
-        Assessment.DECISION_AID);
+        NoticeWords.DECISION_AID);
   }
 
   private static List<String> cannot(Bench bench) {
@@ -63,36 +67,39 @@ class Handovers {
   private static List<String> body(Bench bench, Band band) {
     List<String> lines = new ArrayList<>();
     bench
-        .assessment()
+        .judgement()
         .budget()
         .ifPresent(
             b -> {
               margin(lines, "turn going back", b.backMargin(), band);
               margin(lines, "turn coming through", b.impactMargin(), band);
             });
+    Body body = bench.golfer().body();
     for (LimitKind kind : LimitKind.values()) {
-      Limit limit = Limit.of(kind);
-      if (limit.band(bench.golfer().screen(), bench.golfer().handed()) == band) {
-        lines.add(limit.title());
+      if (body.band(kind) == band) {
+        lines.add(kind.title());
       }
     }
     return lines;
   }
 
   private static void margin(List<String> lines, String what, Optional<Margin> margin, Band band) {
-    margin.filter(m -> m.band() == band).ifPresent(m -> lines.add(upper(what) + ": " + m.spoken()));
+    margin
+        .filter(m -> m.band() == band)
+        .ifPresent(m -> lines.add(Text.upper(what) + ": " + PivotWords.spoken(m)));
   }
 
   private static List<String> seen(Bench bench) {
-    return bench.assessment().links().stream()
-        .map(l -> l.fault().title() + ", " + l.level().word() + ": " + l.triage().words())
+    return bench.judgement().links().stream()
+        .map(
+            l -> l.fault().title() + ", " + l.level().word() + ": " + LinkWords.verdict(l.triage()))
         .toList();
   }
 
   /** What set-up or habit drives may be worked on in lessons at once. */
   private static List<String> ask(Bench bench) {
     List<String> lines = new ArrayList<>();
-    for (Link link : bench.assessment().links()) {
+    for (Link link : bench.judgement().links()) {
       Triage.Kind kind = link.triage().kind();
       if (kind == Triage.Kind.SETUP_FIRST) {
         lines.add(link.fault().title() + ": change the set-up first, then look again");
@@ -107,7 +114,7 @@ class Handovers {
     List<String> lines = new ArrayList<>();
     String until =
         given.of(bench).map(Plans.Plan::block).map(Block::retest).map(Dates::day).orElse("");
-    for (Link link : bench.assessment().links()) {
+    for (Link link : bench.judgement().links()) {
       if (link.triage().kind() == Triage.Kind.BODY_FIRST || link.triage().bodyToo()) {
         lines.add(
             link.fault().title()
@@ -123,7 +130,7 @@ class Handovers {
 
   private static String limits(Link link) {
     return link.causes().stream()
-        .filter(c -> c.chance() >= LIKELY && c.cause() instanceof Cause.Body)
+        .filter(c -> c.chance() >= LIKELY && c.cause().family() == Family.BODY)
         .map(CauseChance::cause)
         .map(c -> c.title().toLowerCase(Locale.ROOT))
         .reduce((a, b) -> a + "; " + b)
@@ -133,15 +140,11 @@ class Handovers {
   private static List<String> mind(Bench bench) {
     return bench.golfer().health().cautions().stream()
         .filter(c -> !c.cleared())
-        .map(c -> upper(c.caution().consequence() + side(bench, c)))
+        .map(c -> Text.upper(c.caution().consequence() + side(bench, c)))
         .toList();
   }
 
   private static String side(Bench bench, NotedCaution caution) {
     return caution.side().map(s -> " (" + bench.spoken(s) + ")").orElse("");
-  }
-
-  private static String upper(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

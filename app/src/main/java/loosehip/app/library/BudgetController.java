@@ -2,17 +2,18 @@ package loosehip.app.library;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
+import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
-import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.Typed;
 import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.ModelFigure;
@@ -41,63 +42,45 @@ class BudgetController {
     this.shelf = shelf;
   }
 
-  /** A figure of the turn budget, the practice's own beside the shipped one. */
-  public record Figure(
-      String id,
-      String title,
-      String unit,
-      String value,
-      String shipped,
-      boolean own,
-      String bounds,
-      String source,
-      String words,
-      List<String> history) {}
-
   /** The figures of the turn budget. */
   @GetMapping
   String budget(@AuthenticationPrincipal SignedIn user, Model model) {
     Standards now = shelf.of(user.account().practiceId());
     model.addAttribute("frame", frames.of(user.account()));
     model.addAttribute(
-        "figures",
-        Arrays.stream(Coefficient.values()).map(c -> figure(user.account(), now, c)).toList());
-    model.addAttribute(
-        "schools",
-        Arrays.stream(School.values()).map(s -> schoolFigures(user.account(), now, s)).toList());
+        "page",
+        new BudgetPage(
+            Arrays.stream(Coefficient.values()).map(c -> figure(user.account(), now, c)).toList(),
+            Arrays.stream(School.values())
+                .map(s -> schoolFigures(user.account(), now, s))
+                .toList()));
     return "library/budget";
   }
 
-  /** A school with its numbers. */
-  public record SchoolFigures(School school, List<Figure> figures) {}
-
-  private SchoolFigures schoolFigures(Account account, Standards now, School school) {
-    return new SchoolFigures(
+  private BudgetPage.SchoolFigures schoolFigures(Account account, Standards now, School school) {
+    return new BudgetPage.SchoolFigures(
         school,
         Arrays.stream(SchoolFigure.Kind.values())
             .map(kind -> figure(account, now, new SchoolFigure(school, kind)))
             .toList());
   }
 
-  private Figure figure(Account account, Standards now, ModelFigure c) {
+  private BudgetPage.Figure figure(Account account, Standards now, ModelFigure c) {
     double value = now.coefficients().value(c);
-    return new Figure(
+    return new BudgetPage.Figure(
         c.id(),
         c.title(),
         c.unit(),
-        exact(value),
-        exact(c.shipped()),
+        Numbers.exact(value),
+        Numbers.exact(c.shipped()),
         value != c.shipped(),
-        exact(c.low()) + " to " + exact(c.high()),
+        Numbers.exact(c.low()) + " to " + Numbers.exact(c.high()),
         c.source(),
         (c.title() + " " + c.id()).toLowerCase(Locale.ROOT),
         values.history(account.practiceId(), Standards.coefficientTopic(c)).stream()
             .map(HistoryLine::of)
-            .toList());
-  }
-
-  private static String exact(double number) {
-    return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+            .toList(),
+        "");
   }
 
   /** Sets a figure of the turn budget; blank resets it. */
@@ -109,7 +92,7 @@ class BudgetController {
       Model model) {
     Optional<ModelFigure> which = ModelFigure.parse(id);
     if (which.isEmpty()) {
-      return "redirect:/library/budget";
+      throw new NotHere("There is no such figure. Nothing was changed.");
     }
     ModelFigure c = which.get();
     Optional<Double> typed = Typed.number(value).filter(v -> v >= c.low() && v <= c.high());
@@ -117,9 +100,9 @@ class BudgetController {
     if (!value.isBlank() && typed.isEmpty()) {
       problem =
           "Takes "
-              + exact(c.low())
+              + Numbers.exact(c.low())
               + " to "
-              + exact(c.high())
+              + Numbers.exact(c.high())
               + "; you typed "
               + value.strip()
               + ". The old value is kept.";
@@ -132,12 +115,11 @@ class BudgetController {
       values.set(
           user.account(),
           Standards.coefficientTopic(c),
-          typed.filter(v -> v != c.shipped()).map(BudgetController::exact));
+          typed.filter(v -> v != c.shipped()).map(Numbers::exact));
     }
     Standards now = shelf.anew(user.account().practiceId());
-    model.addAttribute("f", figure(user.account(), now, c));
-    model.addAttribute("typed", problem.isEmpty() ? null : value);
-    model.addAttribute("problem", problem);
+    BudgetPage.Figure figure = figure(user.account(), now, c);
+    model.addAttribute("f", problem.isEmpty() ? figure : figure.typed(value.strip(), problem));
     return "library/figure";
   }
 

@@ -3,33 +3,37 @@ package loosehip.app.library;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import loosehip.app.document.Problem;
 import loosehip.app.exercise.ExerciseShelf;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.exercise.OwnExercise;
 import loosehip.app.exercise.OwnExerciseReader;
 import loosehip.app.exercise.Photo;
-import loosehip.app.figure.Drawing;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.OwnExercises;
-import loosehip.core.link.LimitKind;
+import loosehip.app.words.PlanWords;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
+import loosehip.core.named.Named;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.ItemId;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
 import org.springframework.http.ContentDisposition;
@@ -39,6 +43,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -73,58 +79,81 @@ class ExerciseController {
     this.figures = figures;
   }
 
-  /** An entry to look up. */
-  public record Entry(
-      ExerciseText text,
-      String sort,
-      String serves,
-      String dose,
-      String tools,
-      String cautions,
-      Optional<Drawing> start,
-      Optional<Drawing> end,
-      Optional<String> photo,
-      Optional<String> own,
-      String words) {}
-
   @GetMapping
   String exercises(@AuthenticationPrincipal SignedIn user, Model model) {
     String practice = user.account().practiceId();
     Catalogue catalogue = shelf.of(practice);
     model.addAttribute("frame", frames.of(user.account()));
     List<OwnExercise> owns = shelf.own(practice);
-    Map<String, OwnExercise> byPlanId =
+    Map<ItemId, OwnExercise> byPlanId =
         owns.stream()
             .collect(Collectors.toMap(o -> ExerciseShelf.planId(practice, o.id()), o -> o));
     Set<String> photos =
         store.of(practice).stream()
-            .filter(OwnExercises.Kept::photo)
-            .map(OwnExercises.Kept::exerciseId)
+            .filter(OwnExercises.Stored::photo)
+            .map(OwnExercises.Stored::exerciseId)
             .collect(Collectors.toSet());
-    model.addAttribute(
-        "entries",
+    List<ExercisesPage.Line> lines =
         Stream.concat(
                 catalogue.exercises().stream()
                     .map(
                         e ->
-                            entry(
+                            line(
                                 e,
                                 catalogue.ladders().get(e.ladder()).size(),
                                 Optional.ofNullable(byPlanId.get(e.id())),
                                 photos)),
-                catalogue.drills().stream().map(this::entry))
-            .toList());
-    model.addAttribute("owns", owns);
-    model.addAttribute("kinds", Exercise.Kind.values());
-    model.addAttribute("limits", LimitKind.values());
-    model.addAttribute("tools", Tool.values());
-    model.addAttribute("cautions", Caution.values());
+                catalogue.drills().stream().map(this::line))
+            .toList();
+    ExercisesPage.Adding adding =
+        model.getAttribute("adding") instanceof ExercisesPage.Adding just
+            ? just
+            : ExercisesPage.Adding.NOTHING;
+    model.addAttribute(
+        "page",
+        new ExercisesPage(
+            Catalogue.EDITION,
+            lines,
+            adding,
+            ExercisesPage.FIELDS.stream()
+                .map(f -> new ExercisesPage.Field(f.name(), f.title(), adding.typed(f.name())))
+                .toList(),
+            choices(Exercise.Kind.values(), Exercise.Kind::word, adding, "kind"),
+            owns.stream()
+                .map(
+                    o ->
+                        new ExercisesPage.Choice(
+                            o.id(), o.text().name(), adding.chose("above", o.id())))
+                .toList(),
+            List.of(
+                new ExercisesPage.Choices(
+                    "serves",
+                    "serves fully",
+                    choices(LimitKind.values(), LimitKind::title, adding, "serves")),
+                new ExercisesPage.Choices(
+                    "also",
+                    "serves by half",
+                    choices(LimitKind.values(), LimitKind::title, adding, "also")),
+                new ExercisesPage.Choices(
+                    "tools", "needs", choices(Tool.values(), Tool::word, adding, "tools")),
+                new ExercisesPage.Choices(
+                    "cautions",
+                    "not with",
+                    choices(Caution.values(), Caution::asked, adding, "cautions")))));
     return "library/exercises";
   }
 
-  private Entry entry(Exercise e, int rungs, Optional<OwnExercise> own, Set<String> photos) {
+  private static <E extends Named> List<ExercisesPage.Choice> choices(
+      E[] all, Function<E, String> words, ExercisesPage.Adding adding, String field) {
+    return Arrays.stream(all)
+        .map(e -> new ExercisesPage.Choice(e.id(), words.apply(e), adding.chose(field, e.id())))
+        .toList();
+  }
+
+  private ExercisesPage.Line line(
+      Exercise e, int rungs, Optional<OwnExercise> own, Set<String> photos) {
     String also = titles(e.also());
-    return entry(
+    return line(
         texts.of(e.id()),
         e.kind().word()
             + (own.isPresent() ? ", your own" : "")
@@ -138,11 +167,11 @@ class ExerciseController {
   }
 
   private static String ladder(Exercise e, boolean own) {
-    return own ? "" : ", " + e.ladder().replace('-', ' ') + " ladder";
+    return own ? "" : ", " + e.ladder().id().replace('-', ' ') + " ladder";
   }
 
-  private Entry entry(Drill d) {
-    return entry(
+  private ExercisesPage.Line line(Drill d) {
+    return line(
         texts.of(d.id()),
         "groove, drill",
         d.faults().stream().map(PivotFault::title).collect(Collectors.joining(", ")),
@@ -153,7 +182,7 @@ class ExerciseController {
         Optional.empty());
   }
 
-  private Entry entry(
+  private ExercisesPage.Line line(
       ExerciseText text,
       String sort,
       String serves,
@@ -162,11 +191,11 @@ class ExerciseController {
       String cautions,
       Optional<String> photo,
       Optional<String> own) {
-    return new Entry(
+    return new ExercisesPage.Line(
         text,
         sort,
         serves,
-        dose.told(),
+        PlanWords.dose(dose),
         tools,
         cautions,
         figures.find(text.id() + ".start"),
@@ -184,27 +213,18 @@ class ExerciseController {
   /** Adds or changes an own exercise; what is wrong is said and what was typed stays. */
   @PostMapping("/own")
   String keep(
-      @RequestParam Map<String, String> typed,
-      @RequestParam(required = false) List<String> serves,
-      @RequestParam(required = false) List<String> also,
-      @RequestParam(required = false) List<String> tools,
-      @RequestParam(required = false) List<String> cautions,
+      @RequestParam MultiValueMap<String, String> typed,
       @RequestParam(required = false) MultipartFile photo,
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash)
       throws IOException {
-    Map<String, String> all = new HashMap<>(typed);
-    all.put("serves", joined(serves));
-    all.put("also", joined(also));
-    all.put("tools", joined(tools));
-    all.put("cautions", joined(cautions));
-    OwnExerciseReader.Read read = OwnExerciseReader.form(all);
-    List<String> problems = new ArrayList<>(read.problems());
+    OwnExerciseReader.Read read = OwnExerciseReader.form(typed);
+    List<Problem> problems = new ArrayList<>(read.problems());
     Optional<byte[]> picture = Optional.empty();
     if (photo != null && !photo.isEmpty()) {
       picture = Photo.anew(photo.getBytes());
       if (picture.isEmpty()) {
-        problems.add("/photo is no JPEG or PNG of at most 15 MB");
+        problems.add(new Problem("/photo", "is no JPEG or PNG of at most 15 MB", "take another"));
       }
     }
     problems.addAll(against(user, read.exercises()));
@@ -212,25 +232,25 @@ class ExerciseController {
       OwnExercise own = read.exercises().get(0);
       store.keep(user.account(), own.id(), Optional.of(OwnExerciseReader.write(own)), picture);
       standards.anew(user.account().practiceId());
-      flash.addFlashAttribute("done", own.text().name() + " is in your catalogue.");
+      said(flash, own.text().name() + " is in your catalogue.");
     } else {
-      flash.addFlashAttribute(
-          "problems", problems.stream().map(ExerciseController::plain).toList());
-      flash.addFlashAttribute("typed", all);
+      refused(flash, problems.stream().map(Problem::line).toList(), typed);
     }
     return "redirect:/library/exercises#own";
   }
 
-  private static String joined(List<String> words) {
-    return words == null ? "" : String.join(" ", words);
+  private static void said(RedirectAttributes flash, String done) {
+    flash.addFlashAttribute(
+        "adding", new ExercisesPage.Adding(done, List.of(), new LinkedMultiValueMap<>()));
   }
 
-  private static String plain(String problem) {
-    return problem.replaceFirst("^/", "");
+  private static void refused(
+      RedirectAttributes flash, List<String> problems, MultiValueMap<String, String> typed) {
+    flash.addFlashAttribute("adding", new ExercisesPage.Adding("", problems, typed));
   }
 
   /** What would go wrong with ladders once these stand among the practice's own. */
-  private List<String> against(SignedIn user, List<OwnExercise> more) {
+  private List<Problem> against(SignedIn user, List<OwnExercise> more) {
     Map<String, OwnExercise> all = new LinkedHashMap<>();
     shelf.own(user.account().practiceId()).forEach(e -> all.put(e.id(), e));
     more.forEach(e -> all.put(e.id(), e));
@@ -245,7 +265,10 @@ class ExerciseController {
         shelf.own(user.account().practiceId()).stream()
             .anyMatch(e -> e.above().filter(id::equals).isPresent());
     if (stoodOn) {
-      flash.addFlashAttribute("problems", List.of("Another of your exercises stands above it."));
+      refused(
+          flash,
+          List.of("Another of your exercises stands above it. Nothing was changed."),
+          new LinkedMultiValueMap<>());
     } else {
       store.keep(user.account(), id, Optional.empty(), Optional.empty());
       standards.anew(user.account().practiceId());
@@ -276,13 +299,20 @@ class ExerciseController {
   /** Takes a file of exercises; with anything wrong, nothing of it is taken. */
   @PostMapping("/own/file")
   String file(
-      @RequestParam MultipartFile file,
+      @RequestParam(required = false) MultipartFile file,
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash)
       throws IOException {
+    if (file == null || file.isEmpty()) {
+      refused(
+          flash,
+          List.of("Choose a file of exercises first. Nothing was taken."),
+          new LinkedMultiValueMap<>());
+      return "redirect:/library/exercises#own";
+    }
     OwnExerciseReader.Read read =
         OwnExerciseReader.file(new String(file.getBytes(), StandardCharsets.UTF_8));
-    List<String> problems = new ArrayList<>(read.problems());
+    List<Problem> problems = new ArrayList<>(read.problems());
     if (problems.isEmpty()) {
       problems.addAll(against(user, read.exercises()));
     }
@@ -296,10 +326,11 @@ class ExerciseController {
                       Optional.of(OwnExerciseReader.write(e)),
                       Optional.empty()));
       standards.anew(user.account().practiceId());
-      flash.addFlashAttribute("done", read.exercises().size() + " exercises taken.");
+      said(flash, read.exercises().size() + " exercises taken.");
     } else {
-      problems.add(0, "Nothing of the file was taken:");
-      flash.addFlashAttribute("problems", problems);
+      List<String> said = new ArrayList<>(List.of("Nothing of the file was taken:"));
+      problems.forEach(p -> said.add(p.line()));
+      refused(flash, said, new LinkedMultiValueMap<>());
     }
     return "redirect:/library/exercises#own";
   }

@@ -1,7 +1,7 @@
 package loosehip.app.library;
 
-import loosehip.app.golfer.Dates;
 import loosehip.app.store.Noted;
+import loosehip.app.words.Dates;
 
 /** What a practice value once was, in words. */
 final class HistoryLine {

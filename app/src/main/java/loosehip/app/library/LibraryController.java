@@ -6,18 +6,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
+import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
-import loosehip.app.golfer.Typed;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.Typed;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
+import loosehip.core.named.Named;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -54,21 +57,34 @@ class LibraryController {
 
   @GetMapping
   String tests(@AuthenticationPrincipal SignedIn user, Model model) {
+    return show(user, model, Optional.empty(), "");
+  }
+
+  private String show(SignedIn user, Model model, Optional<Method> asked, String problem) {
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute("methods", entries.methods(user.account()));
-    model.addAttribute("tests", entries.tests(user.account()));
-    model.addAttribute("edition", ScreenTest.EDITION);
-    order(user.account(), model);
+    model.addAttribute(
+        "page",
+        new TestsPage(
+            ScreenTest.EDITION,
+            entries.methods(user.account(), asked, problem),
+            entries.tests(user.account()),
+            order(user.account())));
     return "library/tests";
   }
 
-  private void order(Account account, Model model) {
+  private TestsPage.OwnOrder order(Account account) {
     List<ScreenTest> own = benches.ownOrder(account);
     RunningOrder order = new RunningOrder(RunningOrder.OWN, "My order", own);
-    model.addAttribute("own", order.tests());
-    model.addAttribute("ownMinutes", order.tests().stream().mapToInt(ScreenTest::minutes).sum());
-    model.addAttribute(
-        "others", Arrays.stream(ScreenTest.values()).filter(t -> !own.contains(t)).toList());
+    List<ScreenTest> tests = order.tests();
+    List<TestsPage.InOrder> lines = new ArrayList<>();
+    for (int i = 0; i < tests.size(); i++) {
+      boolean canGoEarlier = i > 0 && tests.get(i - 1).position() == tests.get(i).position();
+      lines.add(new TestsPage.InOrder(tests.get(i), canGoEarlier));
+    }
+    return new TestsPage.OwnOrder(
+        lines,
+        tests.stream().mapToInt(ScreenTest::minutes).sum(),
+        Arrays.stream(ScreenTest.values()).filter(t -> !own.contains(t)).toList());
   }
 
   /** Sets the practice's own band edges; blank resets them. */
@@ -80,10 +96,12 @@ class LibraryController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     String[] names = key.split("\\.", 2);
-    Optional<ScreenTest> test = ScreenTest.parse(names[0]).filter(t -> t.unit() != Unit.WORD);
-    Optional<Part> part = names.length > 1 ? Part.parse(names[1]) : Optional.empty();
-    if (test.isEmpty()) {
-      return "redirect:/library";
+    Optional<ScreenTest> test =
+        Named.parse(ScreenTest.class, names[0]).filter(t -> t.unit() != Unit.WORD);
+    Optional<Part> part = names.length > 1 ? Named.parse(Part.class, names[1]) : Optional.empty();
+    boolean unknownPart = names.length > 1 && part.filter(p -> hasEdges(test, p)).isEmpty();
+    if (test.isEmpty() || unknownPart) {
+      throw new NotHere("There is no such test. No edge was changed.");
     }
     String typed = enough.strip() + " " + close.strip();
     boolean reset = typed.isBlank();
@@ -94,15 +112,18 @@ class LibraryController {
           edges
               .scale()
               .filter(s -> !reset && !s.equals(test.get().scale(part)))
-              .map(s -> Typed.plain(s.enough()) + " " + Typed.plain(s.close()));
+              .map(s -> Numbers.plain(s.enough()) + " " + Numbers.plain(s.close()));
       values.set(user.account(), Standards.bandTopic(test.get(), part), value);
     }
     Standards now = shelf.anew(user.account().practiceId());
-    model.addAttribute("e", entries.entry(user.account(), now, test.get(), part));
-    model.addAttribute("typedEnough", enough);
-    model.addAttribute("typedClose", close);
-    model.addAttribute("problem", problem);
+    TestEntry entry = entries.entry(user.account(), now, test.get(), part);
+    model.addAttribute(
+        "e", problem.isEmpty() ? entry : entry.typed(enough.strip(), close.strip(), problem));
     return "library/test-entry";
+  }
+
+  private static boolean hasEdges(Optional<ScreenTest> test, Part part) {
+    return test.filter(t -> t.parts().contains(part)).isPresent();
   }
 
   /** Sets the practice's own deviation of one try; blank resets it. */
@@ -112,7 +133,7 @@ class LibraryController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Optional<Method> which = Method.parse(method);
+    Optional<Method> which = Named.parse(Method.class, method);
     Optional<Double> typed =
         Typed.number(value)
             .filter(d -> d >= Standards.DEVIATION_LEAST && d <= Standards.DEVIATION_MOST);
@@ -120,9 +141,9 @@ class LibraryController {
     if (which.isPresent() && !value.isBlank() && typed.isEmpty()) {
       problem =
           "One try scatters by "
-              + Typed.plain(Standards.DEVIATION_LEAST)
+              + Numbers.plain(Standards.DEVIATION_LEAST)
               + " to "
-              + Typed.plain(Standards.DEVIATION_MOST)
+              + Numbers.plain(Standards.DEVIATION_MOST)
               + "°; you typed "
               + value.strip()
               + ". The old value is kept.";
@@ -132,11 +153,9 @@ class LibraryController {
               values.set(
                   user.account(),
                   Standards.deviationTopic(m),
-                  typed.filter(d -> d != m.tryDeviation()).map(Typed::plain)));
+                  typed.filter(d -> d != m.tryDeviation()).map(Numbers::plain)));
     }
-    model.addAttribute("problem", problem);
-    model.addAttribute("problemAt", method);
-    return tests(user, model);
+    return show(user, model, which, problem);
   }
 
   /** Changes one's own running order: adds, removes, or moves a test within its position. */
@@ -149,9 +168,9 @@ class LibraryController {
     List<ScreenTest> own =
         new ArrayList<>(
             new RunningOrder(RunningOrder.OWN, "", benches.ownOrder(user.account())).tests());
-    ScreenTest.parse(add).filter(t -> !own.contains(t)).ifPresent(own::add);
-    ScreenTest.parse(remove).ifPresent(own::remove);
-    ScreenTest.parse(earlier)
+    Named.parse(ScreenTest.class, add).filter(t -> !own.contains(t)).ifPresent(own::add);
+    Named.parse(ScreenTest.class, remove).ifPresent(own::remove);
+    Named.parse(ScreenTest.class, earlier)
         .filter(t -> own.indexOf(t) > 0)
         .ifPresent(
             t -> {

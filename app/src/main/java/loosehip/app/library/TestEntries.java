@@ -7,14 +7,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Compensation;
@@ -74,43 +74,44 @@ class TestEntries {
         (title + " " + about + " " + outcomes + " " + test.id()).toLowerCase(Locale.ROOT),
         numbers ? range(test) : "",
         numbers ? Optional.of(scale(account, standards, test, part)) : Optional.empty(),
-        outcomes);
+        outcomes,
+        "");
   }
 
   private static String range(ScreenTest test) {
     return "takes "
-        + Typed.plain(test.limits().hardLow())
+        + Numbers.plain(test.range().hardLow())
         + " to "
-        + Typed.plain(test.limits().hardHigh())
+        + Numbers.plain(test.range().hardHigh())
         + test.unit().sign()
         + ", asks outside "
-        + Typed.plain(test.limits().usualLow())
+        + Numbers.plain(test.range().usualLow())
         + " to "
-        + Typed.plain(test.limits().usualHigh());
+        + Numbers.plain(test.range().usualHigh());
   }
 
   private TestEntry.Scale scale(
       Account account, Standards standards, ScreenTest test, Optional<Part> part) {
     BandScale now = standards.scales().of(test, part);
     BandScale shipped = test.scale(part);
-    double low = Math.min(test.limits().usualLow(), Math.min(now.close(), now.enough()));
-    double high = Math.max(test.limits().usualHigh(), Math.max(now.close(), now.enough()));
+    double low = Math.min(test.range().usualLow(), Math.min(now.close(), now.enough()));
+    double high = Math.max(test.range().usualHigh(), Math.max(now.close(), now.enough()));
     if (test.unit() == Unit.SECONDS) {
       high = Math.min(high, 2 * now.enough());
     }
     double span = high - low;
     return new TestEntry.Scale(
-        Typed.plain(now.enough()),
-        Typed.plain(now.close()),
-        Typed.plain(shipped.enough()),
-        Typed.plain(shipped.close()),
+        Numbers.plain(now.enough()),
+        Numbers.plain(now.close()),
+        Numbers.plain(shipped.enough()),
+        Numbers.plain(shipped.close()),
         !now.equals(shipped),
         now.moreIsBetter(),
         test.unit().sign(),
         100 * (now.enough() - low) / span,
         100 * (now.close() - low) / span,
-        Typed.plain(low),
-        Typed.plain(high),
+        Numbers.plain(low),
+        Numbers.plain(high),
         history(account, Standards.bandTopic(test, part)));
   }
 
@@ -122,12 +123,17 @@ class TestEntries {
     String what =
         noted.value().isEmpty()
             ? "reset to the shipped values"
-            : "enough, close: " + noted.value().replace(" ", ", ");
+            : "enough, close: " + String.join(", ", noted.value().split(" "));
     return what + ". " + noted.by() + ", " + Dates.moment(noted.at());
   }
 
-  /** The four methods, with everybody's own scatter worked out anew. */
-  List<TestEntry.MethodEntry> methods(Account account) {
+  /**
+   * The four methods, with everybody's own scatter worked out anew.
+   *
+   * @param asked the method something was typed for
+   * @param problem why that was not kept; empty when it was
+   */
+  List<TestEntry.MethodEntry> methods(Account account, Optional<Method> asked, String problem) {
     Standards standards = shelf.anew(account.practiceId());
     Map<String, String> people = accounts.people(account.practiceId());
     return Arrays.stream(Method.values())
@@ -136,12 +142,13 @@ class TestEntries {
                 new TestEntry.MethodEntry(
                     m.id(),
                     m.word(),
-                    Typed.plain(standards.defaultDeviation(m)),
-                    Typed.plain(m.tryDeviation()),
+                    Numbers.plain(standards.defaultDeviation(m)),
+                    Numbers.plain(m.tryDeviation()),
                     standards.byMethod().containsKey(m),
                     people.entrySet().stream()
                         .map(p -> scatter(p.getValue(), standards.own(p.getKey(), m)))
-                        .toList()))
+                        .toList(),
+                    asked.filter(m::equals).map(a -> problem).orElse("")))
         .toList();
   }
 

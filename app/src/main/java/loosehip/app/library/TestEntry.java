@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param range what a field accepts and what raises no question; empty for words
  * @param scale its band edges; empty for words
  * @param outcomes the words it is told in, best first
+ * @param problem why typed edges were not kept, in words; empty when nothing was refused
  */
 public record TestEntry(
     String key,
@@ -21,13 +22,25 @@ public record TestEntry(
     String words,
     String range,
     Optional<Scale> scale,
-    String outcomes) {
+    String outcomes,
+    String problem) {
+
+  /** Its id on the page. */
+  public String id() {
+    return "test-" + key.replace('.', '-');
+  }
+
+  /** The same with edges as typed and refused. */
+  TestEntry typed(String enough, String close, String why) {
+    return new TestEntry(
+        key, title, about, words, range, scale.map(s -> s.typed(enough, close)), outcomes, why);
+  }
 
   /**
    * Band edges in force beside the shipped ones.
    *
-   * @param enough in force
-   * @param close in force
+   * @param enough in force, or as typed and refused
+   * @param close in force, or as typed and refused
    * @param shippedEnough shipped
    * @param shippedClose shipped
    * @param own whether the practice set its own
@@ -51,7 +64,57 @@ public record TestEntry(
       double closeAt,
       String low,
       String high,
-      List<String> history) {}
+      List<String> history) {
+    /** Length of the line in the drawing. */
+    private static final double LONG = 292;
+
+    private static final double LEFT = 4;
+
+    Scale typed(String typedEnough, String typedClose) {
+      return new Scale(
+          typedEnough,
+          typedClose,
+          shippedEnough,
+          shippedClose,
+          own,
+          moreIsBetter,
+          unit,
+          enoughAt,
+          closeAt,
+          low,
+          high,
+          history);
+    }
+
+    /** Which way is enough, in words. */
+    public String way() {
+      return moreIsBetter ? "from" : "up to";
+    }
+
+    /** Where the band of enough begins in the drawing. */
+    public double enoughX() {
+      return moreIsBetter ? LEFT + at(enoughAt) : LEFT;
+    }
+
+    /** How wide the band of enough is in the drawing. */
+    public double enoughWidth() {
+      return moreIsBetter ? LONG - at(enoughAt) : at(enoughAt);
+    }
+
+    /** Where the band of close begins in the drawing. */
+    public double closeX() {
+      return LEFT + at(Math.min(enoughAt, closeAt));
+    }
+
+    /** How wide the band of close is in the drawing. */
+    public double closeWidth() {
+      return Math.abs(at(enoughAt) - at(closeAt));
+    }
+
+    private static double at(double hundredth) {
+      return LONG * hundredth / 100;
+    }
+  }
 
   /**
    * A method of reading angles.
@@ -62,7 +125,19 @@ public record TestEntry(
    * @param shipped the shipped one
    * @param own whether the practice set its own
    * @param people each person's own scatter, in words
+   * @param problem why a typed one was not kept, in words; empty when nothing was refused
    */
   public record MethodEntry(
-      String id, String title, String inForce, String shipped, boolean own, List<String> people) {}
+      String id,
+      String title,
+      String inForce,
+      String shipped,
+      boolean own,
+      List<String> people,
+      String problem) {
+    /** Where the one in force comes from. */
+    public String source() {
+      return own ? "shipped: " + shipped : "shipped";
+    }
+  }
 }

@@ -7,10 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
+import loosehip.app.words.LinkWords;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Link;
-import loosehip.core.link.Overrule;
 
 /**
  * Lays out the threads: causes, faults and complaints evenly down three columns, ordered so that
@@ -36,7 +36,7 @@ final class ThreadsDrawing {
 
   /** The threads of this golfer; empty when no fault is present. */
   static Optional<ThreadsView> of(Bench bench) {
-    List<Link> links = bench.assessment().links();
+    List<Link> links = bench.judgement().links();
     if (links.isEmpty()) {
       return Optional.empty();
     }
@@ -106,7 +106,7 @@ final class ThreadsDrawing {
 
   /** The verdict as it fits into its box; the list below has it whole. */
   private static String fitting(Link link) {
-    String words = link.triage().words();
+    String words = LinkWords.verdict(link.triage());
     return words.length() > VERDICT_MOST ? link.triage().id() : words;
   }
 
@@ -171,7 +171,7 @@ final class ThreadsDrawing {
     return new ThreadsView.Thread(
         tie.cause(),
         key(link),
-        "sum-" + link.fault().id() + "-" + Overrule.key(chance.cause()),
+        "sum-" + link.fault().id() + "-" + chance.cause().id().key(),
         curve(CAUSE_X + 8, from, FAULT_LEFT, to),
         1 + 12 * chance.chance(),
         style,
@@ -181,7 +181,7 @@ final class ThreadsDrawing {
             "%s behind %s: %s, %.2f",
             chance.cause().title(),
             link.fault().title().toLowerCase(Locale.ROOT),
-            chance.word(),
+            chance.likelihood().word(),
             chance.chance()));
   }
 
@@ -192,7 +192,7 @@ final class ThreadsDrawing {
         "cause",
         leg,
         chance.cause().title(),
-        chance.settled() ? ThreadWords.finding(chance) : unsettled(chance),
+        chance.settled() ? LinkWords.brief(chance) : unsettled(chance),
         CAUSE_X,
         y,
         "end");

@@ -6,14 +6,14 @@ import java.time.Clock;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
+import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
-import loosehip.core.measure.RunningOrder;
+import loosehip.app.words.Typed;
 import loosehip.core.measure.TestCard;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Run mode: one test at a time, try by try, saying at once what the tries amount to. */
 @Controller
@@ -65,15 +66,13 @@ class MeasureController {
       HttpServletResponse response,
       Model model) {
     if (card.isEmpty() && test.isEmpty() && mode.isEmpty() && last.equals("sheet")) {
-      return "redirect:/golfers/" + id + "/measure/sheet";
+      return "redirect:/golfers/{id}/measure/sheet";
     }
     remember(response, "run");
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("bench", bench);
-    model.addAttribute("orders", bench.orders());
-    model.addAttribute(
-        "t", views.view(bench, TestViews.card(bench, card, test), TestViews.Entry.NONE));
+    TestView view = views.view(bench, Cards.asked(bench, card, test), LastEntry.NONE);
+    model.addAttribute("page", MeasurePage.run(bench, view));
     return "measure/measure";
   }
 
@@ -100,7 +99,7 @@ class MeasureController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     Taking.Form form =
         new Taking.Form(value, correcting, confirm, submitKey, method, compensations);
     return live(model, user, id, test, taking.take(bench, user.account(), test, form));
@@ -115,10 +114,12 @@ class MeasureController {
     Bench bench = benches.open(user.account(), id);
     bench.orders().stream()
         .filter(o -> o.id().equals(order))
-        .map(RunningOrder::title)
         .findFirst()
-        .ifPresent(title -> taking.note(bench, user.account(), "order", order, "order: " + title));
-    return "redirect:/golfers/" + id + "/measure";
+        .ifPresent(
+            o ->
+                taking.note(
+                    bench, user.account(), Facts.ORDER.note(o.id()).called("order: " + o.title())));
+    return "redirect:/golfers/{id}/measure";
   }
 
   /** Skips a card with a reason, or takes the skip back; goes on to the next card. */
@@ -128,18 +129,20 @@ class MeasureController {
       @PathVariable String card,
       @RequestParam(defaultValue = "") String reason,
       @RequestParam(defaultValue = "") String other,
-      @AuthenticationPrincipal SignedIn user) {
+      @AuthenticationPrincipal SignedIn user,
+      RedirectAttributes redirect) {
     Bench bench = benches.open(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     String why = other.isBlank() ? reason.strip() : other.strip();
-    String kept = why.length() > SKIP_MOST ? why.substring(0, SKIP_MOST) : why;
+    String kept = Typed.kept(why, SKIP_MOST);
     if (!bench.closed()) {
       String label = (kept.isEmpty() ? "no skip: " : "skip: ") + test.test().title();
-      taking.note(bench, user.account(), Topic.SKIP.about(test.key()), kept, label);
+      taking.note(bench, user.account(), Facts.SKIP.about(test).noteTyped(kept).called(label));
     }
-    String next =
-        kept.isEmpty() ? test.key() : TestViews.after(bench, test).map(TestCard::key).orElse("");
-    return "redirect:/golfers/" + id + "/measure?mode=run&card=" + next;
+    redirect.addAttribute("mode", "run");
+    Optional<TestCard> next = kept.isEmpty() ? Optional.of(test) : Cards.after(bench, test);
+    next.ifPresent(c -> redirect.addAttribute("card", c.key()));
+    return "redirect:/golfers/{id}/measure";
   }
 
   @PostMapping("/golfers/{id}/measure/{card}/void")
@@ -150,7 +153,7 @@ class MeasureController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     return live(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
 
@@ -163,7 +166,7 @@ class MeasureController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     return live(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
   }
 
@@ -176,7 +179,7 @@ class MeasureController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     return live(model, user, id, test, taking.pain(bench, user.account(), test, level, site));
   }
 
@@ -188,22 +191,15 @@ class MeasureController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
-    model.addAttribute("events", history.of(bench, card(bench, card)));
+    model.addAttribute("events", history.of(bench, Cards.of(card)));
     return "measure/history";
   }
 
-  private static TestCard card(Bench bench, String key) {
-    return TestViews.card(bench, Optional.of(key), Optional.empty());
-  }
-
-  private String live(Model model, SignedIn user, String id, TestCard test, TestViews.Entry entry) {
+  private String live(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {
     Bench bench = benches.saved(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("bench", bench);
     model.addAttribute("t", views.view(bench, test, entry));
-    model.addAttribute("topic", "measure");
-    model.addAttribute("problem", entry.problem());
-    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+    model.addAttribute("saved", Saved.of(entry.problem(), LocalTime.now(clock)));
     return "measure/after-try";
   }
 }

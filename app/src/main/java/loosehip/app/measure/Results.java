@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
 import loosehip.core.body.Side;
+import loosehip.core.limit.Body;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.BandScale;
@@ -28,8 +29,6 @@ import loosehip.core.measure.Unit;
 final class Results {
   /** A true change of more than so many degrees is worth speaking of (ours). */
   private static final double WORTH_SPEAKING_OF = 5;
-
-  private static final double NOTABLE_SIDE_DIFFERENCE = 10;
 
   private final Bench bench;
 
@@ -115,8 +114,8 @@ final class Results {
     BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
     return switch (m.band()) {
       case ENOUGH -> "enough";
-      case CLOSE -> "close to " + Typed.plain(scale.enough());
-      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Typed.plain(scale.close());
+      case CLOSE -> "close to " + Numbers.plain(scale.enough());
+      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Numbers.plain(scale.close());
       case NOT_MEASURED -> "";
     };
   }
@@ -132,7 +131,7 @@ final class Results {
     Optional<OwnRepeatability> own = bench.standards().own(last.get().byId(), method);
     if (own.isEmpty()) {
       return String.format(
-          Locale.ROOT, "one try ± %s by %s", Typed.plain(byDefault), method.word());
+          Locale.ROOT, "one try ± %s by %s", Numbers.plain(byDefault), method.word());
     }
     String mine =
         String.format(
@@ -142,8 +141,8 @@ final class Results {
             own.get().deviation(),
             own.get().freedom());
     return own.get().takesOver()
-        ? "one try ± " + mine + " in use; default " + Typed.plain(byDefault)
-        : "one try ± " + Typed.plain(byDefault) + " in use; " + mine + ", used from 20";
+        ? "one try ± " + mine + " in use; default " + Numbers.plain(byDefault)
+        : "one try ± " + Numbers.plain(byDefault) + " in use; " + mine + ", used from 20";
   }
 
   private String apart(Slot slot, Measurement m, Measurement other) {
@@ -153,7 +152,7 @@ final class Results {
     String verdict =
         size <= ruler
             ? "within the ruler"
-            : angle && size < NOTABLE_SIDE_DIFFERENCE
+            : angle && size < Body.NOTABLE_DIFFERENCE
                 ? "more than the ruler, too small to matter"
                 : "more than the ruler";
     return Math.round(size) + " apart: " + verdict;

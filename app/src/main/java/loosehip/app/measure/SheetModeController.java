@@ -5,11 +5,11 @@ import java.time.Clock;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
+import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.measure.TestCard;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -50,9 +50,8 @@ class SheetModeController {
     MeasureController.remember(response, "sheet");
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("bench", bench);
-    model.addAttribute("orders", bench.orders());
-    model.addAttribute("sheet", views.of(bench, SheetViews.position(bench, position)));
+    SheetView view = views.of(bench, SheetViews.position(bench, position));
+    model.addAttribute("page", MeasurePage.sheet(bench, view));
     return "measure/sheet-mode";
   }
 
@@ -68,7 +67,7 @@ class SheetModeController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, method, List.of());
     return cell(model, user, id, test, taking.take(bench, user.account(), test, form));
   }
@@ -81,7 +80,7 @@ class SheetModeController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     return cell(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
 
@@ -94,22 +93,15 @@ class SheetModeController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.openToWrite(user.account(), id);
-    TestCard test = card(bench, card);
+    TestCard test = Cards.of(card);
     return cell(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
   }
 
-  private static TestCard card(Bench bench, String key) {
-    return TestViews.card(bench, Optional.of(key), Optional.empty());
-  }
-
-  private String cell(Model model, SignedIn user, String id, TestCard test, TestViews.Entry entry) {
+  private String cell(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {
     Bench bench = benches.saved(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("bench", bench);
     model.addAttribute("c", views.cell(bench, test, entry));
-    model.addAttribute("topic", "measure");
-    model.addAttribute("problem", entry.problem());
-    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+    model.addAttribute("saved", Saved.of(entry.problem(), LocalTime.now(clock)));
     return "measure/after-cell";
   }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 /**
  * All tests of one position on one page.
  *
+ * @param golfer the golfer's id
  * @param positions the positions of the running order
  * @param rows the tests of this position
  * @param next the position after this one; empty at the last
@@ -13,11 +14,19 @@ import java.util.Optional;
  * @param minutesLeft minutes of tests still to take in the whole order
  */
 public record SheetView(
+    String golfer,
     List<PositionTab> positions,
     List<Row> rows,
     Optional<String> next,
     String nextTitle,
     int minutesLeft) {
+
+  /** How long the tests left of the order take, in words. */
+  public String timeLeft() {
+    return minutesLeft == 0
+        ? "all of this order is taken"
+        : minutesLeft + (minutesLeft == 1 ? " minute left" : " minutes left");
+  }
 
   /** A position with how much of it is taken. */
   public record PositionTab(String id, String title, int taken, int of, boolean here) {}
@@ -28,6 +37,7 @@ public record SheetView(
   /**
    * One side of one test.
    *
+   * @param golfer the golfer's id
    * @param key the card's key
    * @param name what the entry is called for those who hear the page
    * @param side the side in trail and lead words; empty for tests without sides
@@ -40,6 +50,7 @@ public record SheetView(
    * @param live tries, entry and result
    */
   public record Cell(
+      String golfer,
       String key,
       String name,
       String side,
@@ -49,5 +60,15 @@ public record SheetView(
       boolean stay,
       String left,
       boolean blocked,
-      TestView.Live live) {}
+      TestView.Live live) {
+    /** Its id on the page. */
+    public String id() {
+      return key.replace('.', '-');
+    }
+
+    /** Whether the result is one word alone, whose question needs no saying. */
+    public boolean oneWord() {
+      return live.words().size() == 1 && !live.numeric();
+    }
+  }
 }

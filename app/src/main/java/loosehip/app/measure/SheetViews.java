@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.Reading;
 import loosehip.core.measure.TestCard;
@@ -55,6 +56,7 @@ class SheetViews {
     Optional<Position> next =
         cards.stream().map(c -> c.test().position()).filter(p -> p.compareTo(here) > 0).findFirst();
     return new SheetView(
+        bench.file().id(),
         cards.stream()
             .map(c -> c.test().position())
             .distinct()
@@ -78,11 +80,11 @@ class SheetViews {
     TestCard first = cards.get(0);
     String meta = first.test().minutes() + (first.test().minutes() == 1 ? " minute" : " minutes");
     return new SheetView.Row(
-        title, meta, cards.stream().map(c -> cell(bench, c, TestViews.Entry.NONE)).toList());
+        title, meta, cards.stream().map(c -> cell(bench, c, LastEntry.NONE)).toList());
   }
 
-  SheetView.Cell cell(Bench bench, TestCard card, TestViews.Entry entry) {
-    Optional<String> blocked = bench.blocked(card).map(b -> b.words());
+  SheetView.Cell cell(Bench bench, TestCard card, LastEntry entry) {
+    Optional<String> blocked = bench.blocked(card).map(SafetyWords::rule);
     Optional<String> skipped =
         bench
             .skipped(card)
@@ -90,6 +92,7 @@ class SheetViews {
             .map(why -> "skipped: " + why);
     TestView.Live live = views.live(bench, card, entry);
     return new SheetView.Cell(
+        bench.file().id(),
         card.key(),
         TestViews.title(card) + card.side().map(s -> ", " + bench.spoken(s)).orElse(""),
         card.side().map(bench::spoken).orElse(""),

@@ -6,17 +6,23 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Topic;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.Account;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.Pain;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import loosehip.core.named.Named;
+import loosehip.core.safety.TryRefusal;
 import org.springframework.stereotype.Component;
 
 /** Takes, corrects and voids tries for both modes, and says what became of them. */
@@ -48,47 +54,43 @@ class Taking {
       String method,
       List<String> compensations) {}
 
-  /** Why nothing may be put in for this card now, or empty when it may. */
+  /** Why nothing may be put in for this card now, in words, or empty when it may. */
   static Optional<String> refused(Bench bench, TestCard card) {
-    if (bench.golfer().health().refer()) {
-      return Optional.of("Not kept: a warning sign waits for a clinician's clearance (Talk).");
-    }
-    if (bench.guardianMissing()) {
-      return Optional.of(
-          "Not kept yet: under 18 by the birth year, so a guardian's name is needed first (Talk)."
-              + " What was measured before stays.");
-    }
-    if (!bench.consented()) {
-      return Optional.of("Not kept yet: health data needs the golfer's consent first (Talk, top).");
-    }
-    if (bench.closed()) {
-      return Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
-    }
-    return bench.blocked(card).map(b -> "Not taken: " + b.words());
+    return TryRefusal.of(
+            bench.golfer().health(),
+            bench.guardianMissing(),
+            bench.consented(),
+            bench.closed(),
+            bench.blocked(card))
+        .map(SafetyWords::refusal);
   }
 
   /** Takes or corrects a try. */
-  TestViews.Entry take(Bench bench, Account by, TestCard card, Form form) {
+  LastEntry take(Bench bench, Account by, TestCard card, Form form) {
     Optional<String> refused = refused(bench, card);
     if (refused.isPresent()) {
-      return new TestViews.Entry(form.value(), form.correcting(), "", refused.get());
+      return new LastEntry(form.value(), form.correcting(), "", refused.get());
+    }
+    if (card.numbers().isEmpty()) {
+      return new LastEntry(
+          form.value(), "", "", "This test is told in words; no number was kept. Tap a word.");
     }
     TypedTry typed = TypedTry.of(card.test(), form.value(), form.confirm());
     if (!typed.problem().isEmpty()) {
       String asking = typed.unusual() ? form.value().strip() : "";
-      return new TestViews.Entry(form.value(), form.correcting(), asking, typed.problem());
+      return new LastEntry(form.value(), form.correcting(), asking, typed.problem());
     }
     Set<Compensation> seen = EnumSet.noneOf(Compensation.class);
-    form.compensations().forEach(c -> Compensation.parse(c).ifPresent(seen::add));
+    form.compensations().forEach(c -> Named.parse(Compensation.class, c).ifPresent(seen::add));
     Journal.NewTry taken =
         new Journal.NewTry(
             card.numbers().orElseThrow(),
             typed.value(),
             Optional.empty(),
-            Method.parse(form.method()).or(() -> TestViews.method(bench, card)),
+            Named.parse(Method.class, form.method()).or(() -> TestViews.method(bench, card)),
             seen,
             seen.stream().anyMatch(Compensation::voids));
-    String label = "try " + Typed.plain(typed.value().orElseThrow());
+    String label = "try " + Numbers.plain(typed.value().orElseThrow());
     Journal.Outcome outcome =
         form.correcting().isBlank()
             ? journal.take(bench.file(), by, taken, form.submitKey(), label)
@@ -96,14 +98,14 @@ class Taking {
     return after(outcome, by, bench.file().id(), card, form);
   }
 
-  private TestViews.Entry after(
+  private LastEntry after(
       Journal.Outcome outcome, Account by, String golferId, TestCard card, Form form) {
     return switch (outcome) {
-      case SAVED -> TestViews.Entry.NONE;
+      case SAVED -> LastEntry.NONE;
       case ALREADY_TAKEN ->
-          TestViews.Entry.problem("That try was already taken; it was not added twice.");
+          LastEntry.problem("That try was already taken; it was not added twice.");
       case FULL ->
-          new TestViews.Entry(
+          new LastEntry(
               form.value(),
               "",
               "",
@@ -112,7 +114,7 @@ class Taking {
         Optional<TakenTry> theirs =
             benches.open(by, golferId).file().tries(card.numbers().orElseThrow()).stream()
                 .max(Comparator.comparing(TakenTry::at));
-        yield new TestViews.Entry(
+        yield new LastEntry(
             form.value(),
             theirs.map(TakenTry::rowId).orElse(""),
             "",
@@ -120,7 +122,7 @@ class Taking {
                 .map(
                     t ->
                         "Meanwhile this try was changed to "
-                            + Typed.plain(t.value().orElse(0.0))
+                            + Numbers.plain(t.value().orElse(0.0))
                             + " by "
                             + t.by()
                             + ". Yours is still in the field: Enter puts it in its place, Esc"
@@ -131,9 +133,9 @@ class Taking {
   }
 
   /** Voids the last try, or a named one; a second time counts it again. */
-  TestViews.Entry toggleVoid(Bench bench, Account by, TestCard card, String row) {
+  LastEntry toggleVoid(Bench bench, Account by, TestCard card, String row) {
     if (bench.closed()) {
-      return TestViews.Entry.problem(refused(bench, card).orElse(""));
+      return LastEntry.problem(refused(bench, card).orElse(""));
     }
     List<TakenTry> tries = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
     Optional<TakenTry> which =
@@ -141,7 +143,7 @@ class Taking {
             ? tries.stream().reduce((a, b) -> b)
             : tries.stream().filter(t -> t.rowId().equals(row)).findFirst();
     if (which.isEmpty()) {
-      return TestViews.Entry.problem("There is no try to void here.");
+      return LastEntry.problem("There is no try to void here.");
     }
     TakenTry old = which.get();
     Journal.NewTry turned =
@@ -152,20 +154,20 @@ class Taking {
             old.method(),
             old.voided() ? Set.of() : old.compensations(),
             !old.voided());
-    String what = (old.voided() ? "count " : "void ") + Typed.plain(old.value().orElse(0.0));
+    String what = (old.voided() ? "count " : "void ") + Numbers.plain(old.value().orElse(0.0));
     journal.correct(bench.file(), by, old.rowId(), turned, what);
-    return TestViews.Entry.NONE;
+    return LastEntry.NONE;
   }
 
   /** Takes a word: yes or no, a quality, how far it got. */
-  TestViews.Entry word(Bench bench, Account by, TestCard card, String slotKey, String value) {
+  LastEntry word(Bench bench, Account by, TestCard card, String slotKey, String value) {
     Optional<Slot> slot = Slot.parse(slotKey).filter(s -> s.test() == card.test());
     Optional<String> refused = refused(bench, card);
     if (slot.isEmpty() || !slot.get().test().words(slot.get().part()).contains(value)) {
-      return TestViews.Entry.problem("This page offered something unknown. Reload it.");
+      return LastEntry.problem("This page offered something unknown. Reload it.");
     }
     if (refused.isPresent()) {
-      return TestViews.Entry.problem(refused.get());
+      return LastEntry.problem(refused.get());
     }
     Journal.NewTry said =
         new Journal.NewTry(
@@ -177,32 +179,29 @@ class Taking {
     } else {
       journal.take(bench.file(), by, said, UUID.randomUUID().toString(), label);
     }
-    return TestViews.Entry.NONE;
+    return LastEntry.NONE;
   }
 
   /** Notes pain in a test; from 4 up the test ends on this side. */
-  TestViews.Entry pain(Bench bench, Account by, TestCard card, String level, String site) {
-    String topic = Topic.PAIN.about(card.numbers().orElseThrow().key());
-    String value = level.equals("0") ? "" : (level + " " + site.strip()).strip();
-    Optional<String> problem = Topic.PAIN.problem(topic, value, 0);
+  LastEntry pain(Bench bench, Account by, TestCard card, String level, String site) {
+    if (card.numbers().isEmpty()) {
+      return LastEntry.problem(
+          "Pain cannot be kept with this test yet; note it in the history on Talk.");
+    }
+    Fact<Pain> pain = Facts.PAIN.about(card.numbers().get());
+    String typed = level.equals("0") ? "" : (level + " " + site.strip()).strip();
+    Optional<String> problem = pain.problem(typed, bench.today());
     if (problem.isEmpty() && bench.closed()) {
       problem = refused(bench, card);
     }
     if (problem.isEmpty()) {
-      note(bench, by, topic, value, "pain " + level);
+      note(bench, by, pain.noteTyped(typed).called("pain " + level));
     }
-    return TestViews.Entry.problem(problem.orElse(""));
+    return LastEntry.problem(problem.orElse(""));
   }
 
-  /** Notes something about the measuring of this visit; an empty value takes it back. */
-  void note(Bench bench, Account by, String topic, String value, String label) {
-    journal.note(
-        bench.file(),
-        by,
-        topic,
-        Optional.of(value.strip()).filter(v -> !v.isEmpty()),
-        true,
-        label,
-        "measure");
+  /** Notes something about the measuring of this visit. */
+  void note(Bench bench, Account by, Note note) {
+    journal.note(bench.file(), by, note);
   }
 }

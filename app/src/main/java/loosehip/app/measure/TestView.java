@@ -5,10 +5,12 @@ import java.util.Optional;
 import loosehip.app.figure.Drawing;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.Unit;
 
 /**
  * One test at the bench, ready to be shown.
  *
+ * @param golfer the golfer's id
  * @param key the card's key
  * @param title test and part
  * @param meta position, minutes, what it feeds
@@ -29,10 +31,12 @@ import loosehip.core.measure.Method;
  * @param minutesLeft minutes of tests still to take
  * @param skipped why the card was skipped; empty when it was not, or was taken after all
  * @param blocked why it may not be taken
+ * @param closed whether the visit is closed
  * @param cares what to mind while taking it
  * @param live what changes with every try
  */
 public record TestView(
+    String golfer,
     String key,
     String title,
     String meta,
@@ -53,12 +57,40 @@ public record TestView(
     int minutesLeft,
     Optional<String> skipped,
     Optional<String> blocked,
+    boolean closed,
     List<String> cares,
     Live live) {
 
+  /** Whether it is an angle. */
+  public boolean angle() {
+    return unit.equals(Unit.DEGREES.sign());
+  }
+
+  /** Whether a device that measures angles helps. */
+  public boolean inclinometer() {
+    return angle() && live.numeric() && blocked.isEmpty() && !closed;
+  }
+
+  /** How long the tests left of the order take, in words. */
+  public String timeLeft() {
+    return minutesLeft == 0
+        ? "all of this order is taken"
+        : minutesLeft + (minutesLeft == 1 ? " minute" : " minutes") + " of tests left";
+  }
+
   /** A card in the strip: its key, title, state, and whether a new position starts before it. */
   public record OrderMark(
-      String key, String title, boolean done, boolean left, boolean now, boolean newPosition) {}
+      String key, String title, boolean done, boolean left, boolean now, boolean newPosition) {
+    /** Its title with its state. */
+    public String told() {
+      return title + (done ? ", taken" : left ? ", left out" : "");
+    }
+
+    /** The styles it is shown with. */
+    public String styles() {
+      return (done ? "done" : left ? "left" : "") + (now ? " now" : "");
+    }
+  }
 
   /**
    * What changes with every try.
@@ -98,13 +130,35 @@ public record TestView(
       List<WordRow> words,
       Optional<Result> result,
       String problem,
-      String advice) {}
+      String advice) {
+    /** What is said while there is no result. */
+    public String nothingYet() {
+      return numeric
+          ? "Not measured yet. Two or three tries make a result worth trusting."
+          : "Not measured yet. Answer each line.";
+    }
+  }
 
   /** One try: its row, which, the number, whether voided, and why. */
-  public record TryBox(String rowId, String label, String value, boolean voided, String why) {}
+  public record TryBox(String rowId, String label, String value, boolean voided, String why) {
+    /** Which try it is, and why it is void. */
+    public String labelled() {
+      return label + (why.isEmpty() ? "" : " · " + why);
+    }
+
+    /** The styles it is shown with. */
+    public String styles(String correcting) {
+      return (voided ? "voided" : "") + (rowId.equals(correcting) ? " editing" : "");
+    }
+  }
 
   /** A question answered by a word. */
-  public record WordRow(String slot, String question, List<String> options, String chosen) {}
+  public record WordRow(String slot, String question, List<String> options, String chosen) {
+    /** Its id on the page. */
+    public String id() {
+      return "word-" + slot.replace('.', '-');
+    }
+  }
 
   /**
    * The result so far, in words.

@@ -1,7 +1,6 @@
 package loosehip.app.measure;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -11,12 +10,13 @@ import java.util.UUID;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Cases;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.SafetyWords;
+import loosehip.app.words.Text;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
-import loosehip.core.link.Cause;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.RuleBook;
 import loosehip.core.measure.Compensation;
@@ -28,7 +28,6 @@ import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
-import loosehip.core.safety.Block;
 import org.springframework.stereotype.Component;
 
 /** Builds the view of one test from the golfer in hand. */
@@ -45,64 +44,15 @@ class TestViews {
     this.figures = figures;
   }
 
-  /** What the last entry left behind: what was typed, and what is to be said about it. */
-  record Entry(String typed, String correcting, String confirm, String problem) {
-    static final Entry NONE = new Entry("", "", "", "");
-
-    /** Nothing typed stays; this is what went wrong. */
-    static Entry problem(String words) {
-      return new Entry("", "", "", words);
-    }
-  }
-
-  /** The card asked for, or the first not yet taken. */
-  static TestCard card(Bench bench, Optional<String> key, Optional<String> test) {
+  TestView view(Bench bench, TestCard card, LastEntry entry) {
     Handed handed = bench.golfer().handed();
     List<TestCard> cards = bench.cards();
-    Optional<TestCard> asked =
-        key.flatMap(k -> all(handed).stream().filter(c -> c.key().equals(k)).findFirst());
-    if (asked.isPresent()) {
-      return asked.get();
-    }
-    List<TestCard> ofTest =
-        all(handed).stream().filter(c -> test.filter(c.test().id()::equals).isPresent()).toList();
-    return ofTest.stream()
-        .filter(c -> !c.taken(bench.golfer().screen()))
-        .findFirst()
-        .or(() -> ofTest.stream().findFirst())
-        .or(() -> cards.stream().filter(c -> open(bench, c)).findFirst())
-        .orElse(cards.get(0));
-  }
-
-  /** Whether a card still waits: not taken, not skipped, not blocked. */
-  private static boolean open(Bench bench, TestCard card) {
-    return !card.taken(bench.golfer().screen())
-        && bench.skipped(card).isEmpty()
-        && bench.blocked(card).isEmpty();
-  }
-
-  /** The card after this one in the running order; empty at its end. */
-  static Optional<TestCard> after(Bench bench, TestCard card) {
-    List<TestCard> cards = bench.cards();
-    int at = cards.indexOf(card);
-    return at >= 0 && at < cards.size() - 1 ? Optional.of(cards.get(at + 1)) : Optional.empty();
-  }
-
-  private static List<TestCard> all(Handed handed) {
-    return Arrays.stream(ScreenTest.values())
-        .flatMap(t -> TestCard.of(t, handed).stream())
-        .toList();
-  }
-
-  TestView view(Bench bench, TestCard card, Entry entry) {
-    Handed handed = bench.golfer().handed();
-    List<TestCard> cards = bench.cards();
-    int at = cards.indexOf(card);
-    Optional<TestCard> before = at > 0 ? Optional.of(cards.get(at - 1)) : Optional.empty();
-    Optional<TestCard> after = after(bench, card);
+    Optional<TestCard> before = Cards.before(bench, card);
+    Optional<TestCard> after = Cards.after(bench, card);
     boolean turned = card.side().filter(s -> s == Side.LEFT).isPresent();
     String name = Instructions.name(card);
     return new TestView(
+        bench.file().id(),
         card.key(),
         title(card),
         meta(card),
@@ -122,9 +72,10 @@ class TestViews {
         after.map(c -> following(bench, card, c)).orElse(""),
         bench.minutesLeft(),
         bench.skipped(card).filter(why -> !card.taken(bench.golfer().screen())),
-        bench.blocked(card).map(Block::words),
+        bench.blocked(card).map(SafetyWords::rule),
+        bench.closed(),
         bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
-            .map(Block::words)
+            .map(SafetyWords::rule)
             .toList(),
         live(bench, card, entry));
   }
@@ -157,9 +108,7 @@ class TestViews {
   }
 
   private static String meta(TestCard card) {
-    String position = card.test().position().word();
-    return position.substring(0, 1).toUpperCase(Locale.ROOT)
-        + position.substring(1)
+    return Text.upper(card.test().position().word())
         + " · "
         + card.test().minutes()
         + (card.test().sided() ? " min both sides · feeds " : " min · feeds ")
@@ -175,7 +124,7 @@ class TestViews {
     for (PivotFault fault : PivotFault.values()) {
       boolean uses =
           RuleBook.standard().causes(fault).stream()
-              .anyMatch(c -> c instanceof Cause.Body b && b.limit().tests().contains(test));
+              .anyMatch(c -> c.limit().filter(l -> l.tests().contains(test)).isPresent());
       if (uses && feeds.size() < FEEDS_NAMED) {
         feeds.add(fault.title().toLowerCase(Locale.ROOT));
       }
@@ -213,7 +162,7 @@ class TestViews {
     return marks;
   }
 
-  TestView.Live live(Bench bench, TestCard card, Entry entry) {
+  TestView.Live live(Bench bench, TestCard card, LastEntry entry) {
     List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
     List<TestView.TryBox> boxes = taken.stream().map(t -> box(card.test().unit(), t)).toList();
     Pain pain = card.numbers().map(s -> Cases.pain(bench.file().facts(), s)).orElse(Pain.NONE);
@@ -240,7 +189,7 @@ class TestViews {
         advice(set, pain, bench, card));
   }
 
-  private static String label(Entry entry, List<TakenTry> taken, boolean full) {
+  private static String label(LastEntry entry, List<TakenTry> taken, boolean full) {
     if (!entry.correcting().isEmpty()) {
       return "correcting the "
           + taken.stream()
@@ -258,7 +207,7 @@ class TestViews {
     return new TestView.TryBox(
         taken.rowId(),
         ORDINALS[taken.ordinal() - 1],
-        Typed.plain(value),
+        Numbers.plain(value),
         taken.voided(),
         taken.voided() && why.isEmpty() ? "voided" : why);
   }
@@ -294,11 +243,7 @@ class TestViews {
   }
 
   private static TestView.WordRow row(Bench bench, Slot slot) {
-    String question =
-        slot.part()
-            .map(Part::word)
-            .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT) + w.substring(1))
-            .orElse("Result");
+    String question = slot.part().map(Part::word).map(Text::upper).orElse("Result");
     return new TestView.WordRow(
         slot.key(),
         question,
@@ -318,6 +263,6 @@ class TestViews {
           "The tries lie %.1f° apart: take another, or void the odd one (x).",
           set.get().spread());
     }
-    return bench.blocked(card).map(b -> "Not today: " + b.words()).orElse("");
+    return bench.blocked(card).map(b -> "Not today: " + SafetyWords.rule(b)).orElse("");
   }
 }

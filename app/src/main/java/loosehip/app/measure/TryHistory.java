@@ -5,9 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.GolferFiles.TryEvent;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import org.jspecify.annotations.Nullable;
@@ -52,19 +53,23 @@ class TryHistory {
     return lines;
   }
 
+  private static String said(TryEvent event) {
+    return event.value().map(Numbers::plain).orElse(event.word());
+  }
+
   private static String change(@Nullable TryEvent before, TryEvent now) {
     if (now.withdrawn()) {
-      return now.said() + " taken back";
+      return said(now) + " taken back";
     }
     if (before == null || before.withdrawn()) {
-      return now.said() + " taken" + (now.voided() ? ", void" : "");
+      return said(now) + " taken" + (now.voided() ? ", void" : "");
     }
-    if (!before.said().equals(now.said())) {
-      return before.said() + " corrected to " + now.said();
+    if (!said(before).equals(said(now))) {
+      return said(before) + " corrected to " + said(now);
     }
     if (before.voided() != now.voided()) {
-      return now.said() + (now.voided() ? " voided" : " counts again");
+      return said(now) + (now.voided() ? " voided" : " counts again");
     }
-    return now.said() + " taken again";
+    return said(now) + " taken again";
   }
 }

@@ -2,8 +2,9 @@ package loosehip.app.measure;
 
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.golfer.Typed;
-import loosehip.core.measure.Limits;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.Typed;
+import loosehip.core.measure.FieldRange;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
 
@@ -18,33 +19,33 @@ record TypedTry(Optional<Double> value, String problem, boolean unusual) {
 
   /** Checks what was typed against the test's hard and usual range. */
   static TypedTry of(ScreenTest test, String typed, String confirmed) {
-    Limits limits = test.limits();
-    String range =
-        Typed.plain(limits.hardLow())
+    FieldRange range = test.range();
+    String takes =
+        Numbers.plain(range.hardLow())
             + " to "
-            + Typed.plain(limits.hardHigh())
+            + Numbers.plain(range.hardHigh())
             + test.unit().sign();
     if (typed.isBlank()) {
       return refused("Nothing typed yet. Type a number from " + range + ", then Enter.");
     }
     Optional<Double> number = Typed.number(typed);
     if (number.isEmpty()) {
-      return refused("“" + shortened(typed) + "” is not a number. This test takes " + range + ".");
+      return refused("“" + shortened(typed) + "” is not a number. This test takes " + takes + ".");
     }
     double value = rounded(number.get(), test.unit());
-    if (!limits.accepts(value)) {
+    if (!range.accepts(value)) {
       return refused(
-          Typed.plain(value) + " cannot be: this test takes " + range + ". Nothing was added.");
+          Numbers.plain(value) + " cannot be: this test takes " + takes + ". Nothing was added.");
     }
-    if (!limits.usual(value) && !typed.strip().equals(confirmed)) {
+    if (!range.usual(value) && !typed.strip().equals(confirmed)) {
       return new TypedTry(
           Optional.of(value),
           String.format(
               Locale.ROOT,
               "Really %s? Usual is %s to %s. Enter again keeps it.",
-              Typed.plain(value),
-              Typed.plain(limits.usualLow()),
-              Typed.plain(limits.usualHigh())),
+              Numbers.plain(value),
+              Numbers.plain(range.usualLow()),
+              Numbers.plain(range.usualHigh())),
           true);
     }
     return new TypedTry(Optional.of(value), "", false);

@@ -1,21 +1,27 @@
 package loosehip.app.note;
 
+import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
+import loosehip.app.field.NotedField;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
+import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Topic;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.talk.ReferBlock;
+import loosehip.app.words.Typed;
+import loosehip.core.safety.WarningSign;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -57,58 +63,64 @@ class NoteController {
       @PathVariable String id,
       @PathVariable String topic,
       @RequestParam(defaultValue = "") String value,
-      @RequestParam(defaultValue = "") String label,
       @RequestHeader(name = "HX-Current-URL") Optional<String> page,
       @RequestHeader(name = "X-Tried") Optional<String> tried,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = benches.fileToWrite(user.account(), id);
-    Optional<Topic> kind = Topic.of(topic);
-    Optional<String> problem =
-        kind.isEmpty()
-            ? Optional.of("This page asked for something unknown. Reload it; nothing was lost.")
-            : kind.get().problem(topic, value, LocalDate.now(clock).getYear());
-    Station station = kind.map(k -> station(k.station())).orElse(Station.TALK);
-    if (problem.isEmpty() && kind.get() != Topic.CONSENT && file.value("consent").isEmpty()) {
-      problem = Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
-    }
-    if (problem.isEmpty() && kind.get().ofVisit() && file.closed().isPresent()) {
-      problem =
-          Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
-    }
-    if (problem.isEmpty() && kind.get() == Topic.WARNING && takesBack(file, topic, value)) {
-      problem =
-          Optional.of(
-              "The yes stays: only a clinician's clearance closes it. If it was a slip, undo it"
-                  + " (u).");
-    }
+    Optional<Fact<?>> fact = Facts.parse(topic);
+    Optional<String> problem = problem(file, fact, value);
     if (problem.isEmpty()) {
-      journal.note(
-          file,
-          user.account(),
-          topic,
-          Optional.of(value.strip()).filter(v -> !v.isEmpty()),
-          kind.get().ofVisit(),
-          label.isBlank() ? topic.replace('.', ' ') : label,
-          kind.get().station());
+      journal.note(file, user.account(), fact.orElseThrow().noteTyped(value));
     }
+    Station station = fact.<Station>map(Fact::station).orElse(Station.TALK);
     Bench bench =
         problem.isEmpty() ? benches.saved(user.account(), id) : benches.open(user.account(), id);
-    model.addAttribute("topic", topic);
-    model.addAttribute("problem", problem.orElse(""));
-    if (topic.contains("caution")) {
-      model.addAttribute("consequences", consequences.of(bench));
-    }
-    afterSave(model, user, bench, station);
+    boolean sign = Facts.WARNING.subject(topic).isPresent();
+    boolean caution =
+        Facts.CAUTION.subject(topic).isPresent() || Facts.CAUTION_NOTE.subject(topic).isPresent();
+    afterSave(
+        model,
+        user,
+        bench,
+        station,
+        problem.orElse(""),
+        new NoteAnswer(
+            NotedField.id(topic),
+            sign ? Optional.of(ReferBlock.of(bench)) : Optional.empty(),
+            caution ? Optional.of(consequences.of(bench)) : Optional.empty()));
     instrument.again(model, bench, page, tried);
     return "frame/after-save";
   }
 
+  /** Why this is not kept, in words; empty when it can be. */
+  private Optional<String> problem(GolferFile file, Optional<Fact<?>> fact, String value) {
+    if (fact.isEmpty()) {
+      return Optional.of("This page asked for something unknown. Reload it; nothing was lost.");
+    }
+    Optional<String> typed = fact.get().problem(value, LocalDate.now(clock));
+    if (typed.isPresent()) {
+      return typed;
+    }
+    if (!fact.get().equals(Facts.CONSENT) && !Facts.CONSENT.isIn(file)) {
+      return Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
+    }
+    if (fact.get().ofVisit() && file.closed().isPresent()) {
+      return Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
+    }
+    return Facts.WARNING
+        .subject(fact.get().key())
+        .filter(sign -> takesBack(file, sign, value))
+        .map(
+            sign ->
+                "The yes stays: only a clinician's clearance closes it. If it was a slip, undo it"
+                    + " (u).");
+  }
+
   /** Whether this answer would quietly take back a warning sign that nobody has cleared. */
-  private static boolean takesBack(GolferFile file, String topic, String value) {
-    String cleared = Topic.CLEARED_WARNING.about(Topic.subject(topic));
-    return file.value(topic).filter("yes"::equals).isPresent()
-        && file.value(cleared).isEmpty()
+  private static boolean takesBack(GolferFile file, WarningSign sign, String value) {
+    return Facts.WARNING.about(sign).in(file).filter(yes -> yes).isPresent()
+        && !Facts.CLEARED_WARNING.about(sign).isIn(file)
         && !value.equals("yes");
   }
 
@@ -119,7 +131,7 @@ class NoteController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = benches.file(user.account(), id);
-    String name = value.strip();
+    String name = Typed.clean(value);
     String problem =
         name.isEmpty()
             ? "A golfer needs a name; the old one is kept."
@@ -127,9 +139,13 @@ class NoteController {
     if (problem.isEmpty()) {
       golfers.rename(file, name);
     }
-    model.addAttribute("topic", "name");
-    model.addAttribute("problem", problem);
-    afterSave(model, user, benches.open(user.account(), id), Station.TALK);
+    afterSave(
+        model,
+        user,
+        benches.open(user.account(), id),
+        Station.TALK,
+        problem,
+        new NoteAnswer("name", Optional.empty(), Optional.empty()));
     return "frame/after-save";
   }
 
@@ -139,28 +155,39 @@ class NoteController {
       @AuthenticationPrincipal SignedIn user,
       @RequestParam(defaultValue = "") String here) {
     GolferFile file = benches.file(user.account(), id);
-    String back = here.startsWith("/golfers/" + id) ? here : "/golfers/" + id + "/talk";
-    String join = back.contains("?") ? "&" : "?";
+    String said;
     if (file.closed().isPresent()) {
-      return "redirect:" + back + join + "visit-closed";
+      said = "visit-closed";
+    } else {
+      said = journal.undo(file, user.account()).isPresent() ? "undone" : "nothing-to-undo";
+      benches.saved(user.account(), id);
     }
-    Optional<Journal.UndoneStep> undone = journal.undo(file, user.account());
-    benches.saved(user.account(), id);
-    return "redirect:" + back + join + (undone.isPresent() ? "undone" : "nothing-to-undo");
+    return "redirect:" + back(here, file.id(), said);
   }
 
-  private void afterSave(Model model, SignedIn user, Bench bench, Station station) {
-    model.addAttribute("saved", Dates.saved(LocalTime.now(clock)));
+  /** The page an undo came from when it is one of this golfer, else Talk; with what is said. */
+  private static String back(String here, String golfer, String said) {
+    String own = "/golfers/" + golfer;
+    URI asked = address(here);
+    String path = asked.isAbsolute() || asked.getRawAuthority() != null ? "" : asked.getRawPath();
+    if (path == null || !path.startsWith(own + "/")) {
+      return own + "/talk?" + said;
+    }
+    return path + "?" + (asked.getRawQuery() == null ? "" : asked.getRawQuery() + "&") + said;
+  }
+
+  private static URI address(String here) {
+    try {
+      return URI.create(here);
+    } catch (IllegalArgumentException noAddress) {
+      return URI.create("");
+    }
+  }
+
+  private void afterSave(
+      Model model, SignedIn user, Bench bench, Station station, String problem, NoteAnswer answer) {
+    model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
     model.addAttribute("frame", frames.of(user.account(), bench, station));
-    model.addAttribute("bench", bench);
-  }
-
-  private static Station station(String id) {
-    for (Station station : Station.values()) {
-      if (station.id().equals(id)) {
-        return station;
-      }
-    }
-    return Station.TALK;
+    model.addAttribute("answer", answer);
   }
 }

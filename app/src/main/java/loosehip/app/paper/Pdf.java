@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.logging.Level;
+import loosehip.app.words.Typed;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -58,7 +59,7 @@ public class Pdf {
     Context context = new Context();
     values.forEach(context::setVariable);
     try {
-      return render(templates.process(template, context));
+      return render(Typed.clean(templates.process(template, context)));
     } catch (IOException unwritten) {
       throw new UncheckedIOException(unwritten);
     }

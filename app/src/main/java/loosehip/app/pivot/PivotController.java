@@ -2,16 +2,18 @@ package loosehip.app.pivot;
 
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Topic;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.app.store.Noted;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Typed;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -22,12 +24,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The pivot bench: try a set-up, see at once what it buys, keep it or throw it away. */
+/** The pivot: try a set-up, see at once what it buys, keep it or throw it away. */
 @Controller
 @RequestMapping("/golfers/{id}/pivot")
 class PivotController {
   private static final int WHY_MOST = 200;
-  private static final Set<String> BACK = Set.of("set-up", "swing");
 
   private final Benches benches;
   private final Frames frames;
@@ -52,15 +53,19 @@ class PivotController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
-    show(model, user, bench, asked);
-    model.addAttribute("today", SetupToday.of(bench));
-    model.addAttribute("cards", pages.schools(bench));
-    model.addAttribute("agreements", pages.agreements(bench));
-    model.addAttribute("arcs", pages.arcs(bench));
-    Noted school = bench.file().facts().get("school");
+    frame(model, user, bench);
+    Noted school = bench.file().facts().get(Facts.SCHOOL.key());
     model.addAttribute(
-        "chosenBy", school == null ? "" : school.by() + ", " + Dates.moment(school.at()));
-    model.addAttribute("why", bench.file().value("school-why").orElse(""));
+        "page",
+        new PivotStation(
+            id,
+            here.of(bench, asked, Optional.empty()),
+            SetupToday.of(bench),
+            pages.schools(bench),
+            pages.agreements(bench),
+            pages.arcs(bench),
+            school == null ? "" : school.by() + ", " + Dates.moment(school.at()),
+            Facts.SCHOOL_WHY.typed(bench.file())));
     return "pivot/pivot";
   }
 
@@ -72,14 +77,19 @@ class PivotController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
-    show(model, user, bench, asked);
-    return asked.getOrDefault("place", "").equals("here") ? "pivot/here" : "pivot/tried";
+    boolean beside = asked.getOrDefault("place", "").equals("here");
+    Optional<PivotPage> tried =
+        here.of(bench, asked, beside ? PivotInstrument.station(asked) : Optional.empty());
+    if (tried.isEmpty()) {
+      return "redirect:/golfers/{id}/pivot";
+    }
+    model.addAttribute("p", tried.get());
+    return beside ? "pivot/here" : "pivot/tried";
   }
 
-  private void show(Model model, SignedIn user, Bench bench, Map<String, String> asked) {
+  private void frame(Model model, SignedIn user, Bench bench) {
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
     model.addAttribute("wide", true);
-    here.show(model, bench, asked);
   }
 
   /** Keeps what was tried as how the golfer stands from now on. */
@@ -93,15 +103,15 @@ class PivotController {
     if (bench.consented() && !bench.closed() && !bench.golfer().health().refer()) {
       trial
           .changesFrom(bench.golfer().setup(), bench.golfer().school())
-          .forEach((topic, value) -> note(bench, user, topic, value, "kept: " + topic));
+          .forEach(note -> note(bench, user, note.called("kept: " + note.label())));
       benches.saved(user.account(), id);
     }
-    return "redirect:/golfers/" + id + "/" + back(asked, "pivot");
+    return "redirect:/golfers/{id}/" + back(asked, "pivot");
   }
 
-  /** The station the bench stands on, or its own page. */
+  /** The station it stands beside, or its own page. */
   private static String back(Map<String, String> asked, String own) {
-    return BACK.contains(asked.getOrDefault("back", "")) ? asked.get("back") : own;
+    return PivotInstrument.station(asked).orElse(own);
   }
 
   /** Takes a set-up change into the plan's "set-up today"; without one, takes it out again. */
@@ -113,16 +123,18 @@ class PivotController {
     Bench bench = benches.open(user.account(), id);
     Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
     boolean none = asked.getOrDefault("none", "").equals("yes");
-    if (bench.consented() && !bench.golfer().health().refer()) {
-      note(
-          bench,
-          user,
-          AcceptedSetup.TOPIC,
-          none ? "" : AcceptedSetup.line(bench, trial.setup()),
-          none ? "set-up out of the plan" : "set-up into the plan");
+    boolean changes = trial.changes(bench.golfer().setup(), trial.school());
+    if (bench.consented() && !bench.golfer().health().refer() && (none || changes)) {
+      Note note =
+          none
+              ? Facts.SETUP_TODAY.takenBack().called("set-up out of the plan")
+              : Facts.SETUP_TODAY
+                  .note(AcceptedSetup.taken(bench, trial.setup()))
+                  .called("set-up into the plan");
+      note(bench, user, note);
       benches.saved(user.account(), id);
     }
-    return "redirect:/golfers/" + id + "/" + back(asked, "pivot#h-today");
+    return "redirect:/golfers/{id}/" + back(asked, "pivot#h-today");
   }
 
   /** Chooses a school, with the reason. */
@@ -133,44 +145,40 @@ class PivotController {
       @RequestParam(defaultValue = "") String why,
       @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
-    School.parse(school)
+    Named.parse(School.class, school)
         .filter(s -> bench.consented())
         .ifPresent(
             s -> {
-              String reason = why.strip();
-              note(bench, user, "school", s.id(), s.title());
+              note(bench, user, Facts.SCHOOL.note(s).called(s.title()));
               note(
                   bench,
                   user,
-                  "school-why",
-                  reason.length() > WHY_MOST ? reason.substring(0, WHY_MOST) : reason,
-                  "why " + s.title());
+                  Facts.SCHOOL_WHY.noteTyped(Typed.kept(why, WHY_MOST)).called("why " + s.title()));
               benches.saved(user.account(), id);
             });
-    return "redirect:/golfers/" + id + "/pivot#h-schools";
+    return "redirect:/golfers/{id}/pivot#h-schools";
   }
 
-  private void note(Bench bench, SignedIn user, String topic, String value, String label) {
-    Topic kind = Topic.of(topic).orElseThrow();
-    journal.note(
-        bench.file(),
-        user.account(),
-        topic,
-        Optional.of(value).filter(v -> !v.isBlank()),
-        kind.ofVisit(),
-        label,
-        "set-up");
+  private void note(Bench bench, SignedIn user, Note note) {
+    journal.note(bench.file(), user.account(), note);
   }
 
   /** One page for the golfer: what your hips can pay for. */
   @GetMapping("/print")
   String print(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
-    if (bench.golfer().health().refer()) {
-      return "redirect:/golfers/" + id + "/pivot";
+    Optional<PivotPage> stands = here.of(bench, Map.of(), Optional.empty());
+    if (stands.isEmpty()) {
+      return "redirect:/golfers/{id}/pivot";
     }
-    show(model, user, bench, Map.of());
-    model.addAttribute("today", SetupToday.of(bench));
+    model.addAttribute(
+        "page",
+        GolferPage.of(
+            id,
+            bench.file().name(),
+            user.account().practiceName(),
+            stands.get().tried(),
+            SetupToday.of(bench)));
     return "pivot/print";
   }
 }

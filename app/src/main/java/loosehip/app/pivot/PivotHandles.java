@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Typed;
+import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Setup;
 
 /** Where the bench can be taken hold of. */
@@ -31,7 +32,7 @@ final class PivotHandles {
       double x = MIDDLE + out * STANCE;
       handles.add(
           handle(
-              leg.id() + "Flare",
+              leg == Leg.TRAIL ? BudgetFigure.TRAIL_FLARE : BudgetFigure.LEAD_FLARE,
               bench.spoken(leg) + " foot flare",
               flare,
               leg.id(),
@@ -42,7 +43,7 @@ final class PivotHandles {
               PivotPage.Grip.turn(x, FOOT + HEEL, out)));
       handles.add(
           handle(
-              leg.id() + "Pinch",
+              leg == Leg.TRAIL ? BudgetFigure.TRAIL_PINCH : BudgetFigure.LEAD_PINCH,
               bench.spoken(leg) + " knee pinch",
               pinch,
               leg.id(),
@@ -62,7 +63,7 @@ final class PivotHandles {
     double tilt = Math.toRadians(setup.pelvicTilt());
     return List.of(
         handle(
-            "hipFlexion",
+            BudgetFigure.HIP_FLEXION,
             "Hip bend",
             setup.hipFlexion(),
             "",
@@ -72,7 +73,7 @@ final class PivotHandles {
             0,
             PivotPage.Grip.turn(marks.hipX(), marks.hipY(), 1)),
         handle(
-            "pelvicTilt",
+            BudgetFigure.PELVIC_TILT,
             "Pelvic tilt, arched is more",
             setup.pelvicTilt(),
             "",
@@ -82,7 +83,7 @@ final class PivotHandles {
             setup.pelvicTilt(),
             PivotPage.Grip.push(0, -1)),
         handle(
-            "rounding",
+            BudgetFigure.ROUNDING,
             "Back rounding",
             setup.rounding(),
             "",
@@ -94,7 +95,7 @@ final class PivotHandles {
   }
 
   private static PivotPage.Handle handle(
-      String name,
+      BudgetFigure figure,
       String title,
       double value,
       String leg,
@@ -103,8 +104,17 @@ final class PivotHandles {
       double y,
       double rotation,
       PivotPage.Grip grip) {
-    double[] bounds = Setup.BOUNDS.get(name);
     return new PivotPage.Handle(
-        name, title, Typed.plain(value), bounds[0], bounds[1], leg, kind, x, y, rotation, grip);
+        figure.id(),
+        title,
+        Numbers.plain(value),
+        figure.least(),
+        figure.most(),
+        leg,
+        kind,
+        x,
+        y,
+        rotation,
+        grip);
   }
 }

@@ -1,18 +1,16 @@
 package loosehip.app.pivot;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.golfer.Bench;
-import loosehip.core.pivot.Club;
-import loosehip.core.pivot.LeadRelease;
-import loosehip.core.pivot.School;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import org.springframework.web.util.UriComponentsBuilder;
 
-/** Sets the pivot bench beside the work of a station. */
+/** Sets the pivot beside the work of a station, to be tried there. */
 @Component
 public class PivotInstrument {
   private static final Set<String> STATIONS = Set.of("set-up", "swing");
@@ -23,16 +21,13 @@ public class PivotInstrument {
     this.pages = pages;
   }
 
-  /** Sets the bench beside a station, with nothing tried yet. */
+  /** Sets it beside a station, with nothing tried yet. */
   public void beside(Model model, Bench bench, String station) {
     beside(model, bench, station, Map.of());
   }
 
   private void beside(Model model, Bench bench, String station, Map<String, String> tried) {
-    show(model, bench, tried);
-    if (!bench.golfer().health().refer()) {
-      model.addAttribute("here", station);
-    }
+    of(bench, tried, Optional.of(station)).ifPresent(p -> model.addAttribute("instrument", p));
   }
 
   /**
@@ -42,11 +37,19 @@ public class PivotInstrument {
    * @param tried what is tried, as {@code name=value&name=value}
    */
   public void again(Model model, Bench bench, Optional<String> page, Optional<String> tried) {
-    page.map(p -> UriComponentsBuilder.fromUriString(p).build().getPathSegments())
-        .filter(path -> !path.isEmpty())
-        .map(path -> path.get(path.size() - 1))
+    page.flatMap(PivotInstrument::lastSegment)
         .filter(STATIONS::contains)
         .ifPresent(station -> beside(model, bench, station, words(tried.orElse(""))));
+  }
+
+  /** The last part of an address's path; empty when there is none, or no address. */
+  private static Optional<String> lastSegment(String address) {
+    try {
+      List<String> path = UriComponentsBuilder.fromUriString(address).build().getPathSegments();
+      return path.isEmpty() ? Optional.empty() : Optional.of(path.get(path.size() - 1));
+    } catch (IllegalArgumentException noAddress) {
+      return Optional.empty();
+    }
   }
 
   private static Map<String, String> words(String tried) {
@@ -60,18 +63,17 @@ public class PivotInstrument {
     return words;
   }
 
-  void show(Model model, Bench bench, Map<String, String> asked) {
-    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
-    model.addAttribute("bench", bench);
-    model.addAttribute("trial", trial);
-    model.addAttribute("benchSchools", School.values());
-    model.addAttribute("benchClubs", Club.values());
-    model.addAttribute("benchReleases", LeadRelease.values());
-    STATIONS.stream()
-        .filter(s -> s.equals(asked.getOrDefault("back", "")))
-        .forEach(s -> model.addAttribute("here", s));
-    if (!bench.golfer().health().refer()) {
-      model.addAttribute("p", pages.page(bench, trial));
+  /** What is tried; empty while a warning sign waits for a clinician. */
+  Optional<PivotPage> of(Bench bench, Map<String, String> asked, Optional<String> station) {
+    if (bench.golfer().health().refer()) {
+      return Optional.empty();
     }
+    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
+    return Optional.of(pages.page(bench, trial, station));
+  }
+
+  /** The station that what was asked for stands beside; empty when it is none. */
+  static Optional<String> station(Map<String, String> asked) {
+    return Optional.ofNullable(asked.get("back")).filter(STATIONS::contains);
   }
 }

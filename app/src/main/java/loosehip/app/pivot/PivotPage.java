@@ -5,10 +5,17 @@ import java.util.Optional;
 import loosehip.app.figure.Drawing;
 import loosehip.app.figure.Figures;
 import loosehip.app.planview.PlanView;
+import loosehip.core.pivot.BudgetMargin;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /**
- * The bench as it stands and as tried.
+ * The pivot as the golfer stands and as tried.
  *
+ * @param golfer the golfer's id
+ * @param station the station it is set beside; empty on its own page
+ * @param mirrored whether the side view is turned for a left-handed golfer
+ * @param choices what else can be changed, by choosing
  * @param tried the hips from above, as tried
  * @param stands the same as it stands, drawn behind
  * @param deltas each margin both ways
@@ -21,6 +28,10 @@ import loosehip.app.planview.PlanView;
  * @param sideHandles what can be dragged on the body from the side
  */
 public record PivotPage(
+    String golfer,
+    Optional<String> station,
+    boolean mirrored,
+    List<Choice> choices,
     PlanView tried,
     PlanView stands,
     List<Delta> deltas,
@@ -43,14 +54,35 @@ public record PivotPage(
 
   /** One margin: as it stands, as tried, and how far it moved. */
   public record Delta(
-      String id,
-      String heading,
+      BudgetMargin which,
       String band,
       String verdict,
       String chance,
       String before,
       String moved,
-      boolean same) {}
+      boolean same,
+      String heard) {
+    /** Its id, for the page. */
+    public String id() {
+      return which.id();
+    }
+
+    /** Its name. */
+    public String heading() {
+      return which.title();
+    }
+
+    /** How far it moved from before; as before when it did not. */
+    public String movedFrom() {
+      return same ? moved : moved + " from " + before;
+    }
+  }
+
+  /** A lever that is chosen: the lead leg, the club, the school. */
+  public record Choice(String name, String title, String today, List<Option> options) {}
+
+  /** One thing that can be chosen. */
+  public record Option(String id, String words, boolean chosen) {}
 
   /**
    * One lever.
@@ -150,15 +182,48 @@ public record PivotPage(
       boolean chosen,
       String loser) {}
 
-  /** One way to change the set-up: its parts, what it leaves, what it would be tried with. */
-  public record Way(String title, List<String> parts, String leaves, String query, String accept) {}
+  /**
+   * One way to change the set-up.
+   *
+   * @param parts what is changed, each with its price
+   * @param leaves what it leaves short or to spare
+   * @param query the levers it would be tried with
+   */
+  public record Way(
+      String title,
+      List<SetupChanges.Part> parts,
+      String leaves,
+      MultiValueMap<String, String> query) {
+    /** Where it is tried. */
+    public String tryIt(String golfer) {
+      return address(golfer, "");
+    }
+
+    /** Where it is taken into the plan. */
+    public String accept(String golfer) {
+      return address(golfer, "/accept");
+    }
+
+    private String address(String golfer, String place) {
+      return UriComponentsBuilder.fromPath("/golfers/{id}/pivot" + place)
+          .queryParams(query)
+          .buildAndExpand(golfer)
+          .encode()
+          .toUriString();
+    }
+  }
 
   /** A fault forecast or seen, and what the two say together. */
   public record Agreement(String fault, String seen, String words) {}
 
   /** One part of the bridge. */
   public record BridgeLine(
-      String words, String when, double from, double at, double to, boolean reached) {}
+      String words, String when, double from, double at, double to, boolean reached) {
+    /** How wide its band is. */
+    public double width() {
+      return to - from;
+    }
+  }
 
   /**
    * What to do with the set-up today.

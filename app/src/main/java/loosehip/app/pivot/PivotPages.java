@@ -1,23 +1,31 @@
 package loosehip.app.pivot;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Typed;
 import loosehip.app.planview.PlanView;
 import loosehip.app.planview.PlanViewDrawing;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.PivotWords;
+import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.link.ForecastSeen;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
+import loosehip.core.pivot.BudgetMargin;
+import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
+import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Margin;
+import loosehip.core.pivot.School;
 import loosehip.core.pivot.SchoolFit;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
@@ -36,136 +44,136 @@ class PivotPages {
     this.figures = figures;
   }
 
-  PivotPage page(Bench bench, Trial trial) {
+  PivotPage page(Bench bench, Trial trial, Optional<String> station) {
     Setup today = bench.golfer().setup();
     TurnBudget stands = budget(bench, new Trial(today, bench.golfer().school()));
     TurnBudget tried = budget(bench, trial);
     List<PivotPage.Delta> deltas = deltas(stands, tried);
     return new PivotPage(
+        bench.file().id(),
+        station,
+        bench.golfer().handed() == Handed.LEFT,
+        choices(bench, trial),
         drawing(bench, tried),
         drawing(bench, stands),
         deltas,
         levers(bench, trial),
         figures.posture(
             trial.setup().hipFlexion(), trial.setup().pelvicTilt(), trial.setup().rounding()),
-        posture(trial.setup(), bench.golfer().coefficients()),
+        posture(trial.setup(), bench.golfer().practice().coefficients()),
         live(deltas),
-        !trial.changesFrom(today, bench.golfer().school()).isEmpty(),
+        trial.changes(today, bench.golfer().school()),
         PivotHandles.above(bench, trial.setup()),
         PivotHandles.side(bench, trial.setup()));
   }
 
+  private static List<PivotPage.Choice> choices(Bench bench, Trial trial) {
+    Setup today = bench.golfer().setup();
+    Setup tried = trial.setup();
+    return List.of(
+        choice(
+            Trial.RELEASE,
+            "Lead leg",
+            LeadRelease.values(),
+            LeadRelease::word,
+            today.release(),
+            tried.release()),
+        choice(Trial.CLUB, "Club", Club.values(), Club::word, today.club(), tried.club()),
+        choice(
+            Trial.SCHOOL,
+            "School",
+            School.values(),
+            School::title,
+            bench.golfer().school(),
+            trial.school()));
+  }
+
+  private static <E extends Named> PivotPage.Choice choice(
+      String name, String title, E[] all, Function<E, String> words, E today, E tried) {
+    return new PivotPage.Choice(
+        name,
+        title,
+        today.id(),
+        Arrays.stream(all)
+            .map(e -> new PivotPage.Option(e.id(), words.apply(e), e.equals(tried)))
+            .toList());
+  }
+
   private static TurnBudget budget(Bench bench, Trial trial) {
-    Hips hips = Hips.of(bench.golfer().body(), trial.setup());
+    Hips hips = hips(bench, trial.setup());
     return TurnBudget.of(trial.school(), trial.setup(), hips);
   }
 
   private static PlanView drawing(Bench bench, TurnBudget budget) {
-    Hips hips = Hips.of(bench.golfer().body(), budget.setup());
+    Hips hips = hips(bench, budget.setup());
     return PlanViewDrawing.of(budget, hips, bench.golfer().handed());
   }
 
   private static List<PivotPage.Delta> deltas(TurnBudget stands, TurnBudget tried) {
-    List<PivotPage.Delta> deltas = new ArrayList<>();
-    delta(deltas, "back", "Going back", stands, tried, TurnBudget::backMargin);
-    delta(
-        deltas,
-        "shoulder",
-        "Shoulders",
-        stands,
-        tried,
-        b -> b.back().flatMap(TurnBudget.Back::shoulder));
-    delta(deltas, "impact", "Coming through", stands, tried, TurnBudget::impactMargin);
-    delta(deltas, "finish", "Finish", stands, tried, TurnBudget::finishMargin);
-    return deltas;
+    return Arrays.stream(BudgetMargin.values())
+        .map(which -> delta(which, stands.margin(which), tried.margin(which)))
+        .flatMap(Optional::stream)
+        .toList();
   }
 
-  private static void delta(
-      List<PivotPage.Delta> deltas,
-      String id,
-      String heading,
-      TurnBudget stands,
-      TurnBudget tried,
-      Function<TurnBudget, Optional<Margin>> which) {
-    Optional<Margin> now = which.apply(tried);
-    Optional<Margin> before = which.apply(stands);
+  private static Optional<PivotPage.Delta> delta(
+      BudgetMargin which, Optional<Margin> before, Optional<Margin> now) {
     if (now.isEmpty() || before.isEmpty()) {
-      return;
+      return Optional.empty();
     }
     double moved = Math.round((now.get().degrees() - before.get().degrees()) * 10) / 10.0;
-    deltas.add(
+    return Optional.of(
         new PivotPage.Delta(
-            id,
-            heading,
+            which,
             now.get().band().id(),
-            signed(now.get().degrees()),
-            now.get().words(),
-            signed(before.get().degrees()),
-            moved == 0 ? "as before" : signed(moved),
-            moved == 0));
+            Numbers.signed(now.get().degrees()),
+            now.get().shortChance().words(),
+            Numbers.signed(before.get().degrees()),
+            moved == 0 ? "as before" : Numbers.signed(moved),
+            moved == 0,
+            PivotWords.heard(now.get().degrees())));
   }
 
-  /** The margins in one sentence. */
+  /** The margins in one sentence, for those who hear the page. */
   private static String live(List<PivotPage.Delta> deltas) {
     return deltas.stream()
-        .filter(d -> d.id().equals("back") || d.id().equals("impact"))
-        .map(d -> d.heading() + " " + spoken(d.verdict()) + ", " + d.chance())
+        .filter(d -> d.which() == BudgetMargin.BACK || d.which() == BudgetMargin.IMPACT)
+        .map(d -> d.heading() + " " + d.heard() + ", " + d.chance())
         .collect(Collectors.joining(". "));
   }
 
-  static String spoken(String signed) {
-    return signed.startsWith("−")
-        ? signed.substring(1) + " degrees short"
-        : signed.substring(1) + " degrees to spare";
+  private static Hips hips(Bench bench, Setup setup) {
+    return Hips.of(bench.golfer().body(), bench.golfer().practice().coefficients(), setup);
   }
 
-  static String signed(double degrees) {
-    double tenth = Math.round(Math.abs(degrees) * 10) / 10.0;
-    return (degrees < 0 && tenth > 0 ? "−" : "+") + String.format(Locale.ROOT, "%.1f", tenth);
-  }
+  private static final List<BudgetFigure> LEVERS =
+      List.of(
+          BudgetFigure.TRAIL_FLARE,
+          BudgetFigure.LEAD_FLARE,
+          BudgetFigure.TRAIL_PINCH,
+          BudgetFigure.LEAD_PINCH,
+          BudgetFigure.STRAIGHTENING,
+          BudgetFigure.PELVIC_TILT,
+          BudgetFigure.HIP_FLEXION,
+          BudgetFigure.ROUNDING);
 
   private static List<PivotPage.Lever> levers(Bench bench, Trial trial) {
-    Setup now = trial.setup();
-    Setup today = bench.golfer().setup();
-    List<PivotPage.Lever> levers = new ArrayList<>();
-    levers.add(
-        lever(
-            bench, trial, "trailFlare", "Trail foot flare", now.trailFlare(), today.trailFlare()));
-    levers.add(
-        lever(bench, trial, "leadFlare", "Lead foot flare", now.leadFlare(), today.leadFlare()));
-    levers.add(
-        lever(
-            bench, trial, "trailPinch", "Trail knee pinch", now.trailPinch(), today.trailPinch()));
-    levers.add(
-        lever(bench, trial, "leadPinch", "Lead knee pinch", now.leadPinch(), today.leadPinch()));
-    levers.add(
-        lever(
-            bench,
-            trial,
-            "trailKneeExtension",
-            "Trail knee straightens",
-            now.straightening(),
-            today.straightening()));
-    levers.add(
-        lever(bench, trial, "pelvicTilt", "Pelvic tilt", now.pelvicTilt(), today.pelvicTilt()));
-    levers.add(lever(bench, trial, "hipFlexion", "Hip bend", now.hipFlexion(), today.hipFlexion()));
-    levers.add(lever(bench, trial, "rounding", "Back rounding", now.rounding(), today.rounding()));
-    return levers;
+    return LEVERS.stream().map(figure -> lever(bench, trial, figure)).toList();
   }
 
-  private static PivotPage.Lever lever(
-      Bench bench, Trial trial, String name, String title, double now, double today) {
-    double[] bounds = Setup.BOUNDS.get(name);
-    Trial more = Trial.of(Map.of(name, Typed.plain(now + STEP)), trial.setup(), trial.school());
+  private static PivotPage.Lever lever(Bench bench, Trial trial, BudgetFigure figure) {
+    double now = trial.setup().of(figure);
+    double today = bench.golfer().setup().of(figure);
+    Trial more = new Trial(trial.setup().with(figure, figure.held(now + STEP)), trial.school());
     TurnBudget here = budget(bench, trial);
     TurnBudget there = budget(bench, more);
     return new PivotPage.Lever(
-        name,
-        title,
-        Typed.plain(now),
-        Typed.plain(today),
-        bounds[0],
-        bounds[1],
+        figure.id(),
+        figure.title(),
+        Numbers.plain(now),
+        Numbers.plain(today),
+        figure.least(),
+        figure.most(),
         now != today,
         "5 more: "
             + difference(here.backMargin(), there.backMargin())
@@ -179,7 +187,7 @@ class PivotPages {
       return "not known";
     }
     double by = Math.round((there.get().degrees() - here.get().degrees()) * 10) / 10.0;
-    return by == 0 ? "0" : signed(by).replace(".0", "");
+    return by == 0 ? "0" : Numbers.signedPlain(by);
   }
 
   private static List<String> posture(Setup setup, Coefficients model) {
@@ -203,12 +211,12 @@ class PivotPages {
 
   /** The four schools with their best set-ups, the one that pays most easily first. */
   List<PivotPage.SchoolCard> schools(Bench bench) {
-    List<SetupSearch.Found> found = bench.assessment().schools();
+    List<SetupSearch.Found> found = bench.judgement().schools();
     if (found.isEmpty()) {
       return List.of();
     }
     String first = found.get(0).school().title();
-    return SchoolFit.of(found, bench.golfer().coefficients()).stream()
+    return SchoolFit.of(found, bench.golfer().practice().coefficients()).stream()
         .map(fit -> school(bench, fit, first))
         .toList();
   }
@@ -216,8 +224,9 @@ class PivotPages {
   private static PivotPage.SchoolCard school(Bench bench, SchoolFit fit, String first) {
     SetupSearch.Found found = fit.found();
     SetupOption option = found.best();
-    List<String> parts =
-        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), option.setup());
+    List<SetupChanges.Part> parts =
+        SetupChanges.parts(
+            bench.golfer().practice().coefficients(), bench.golfer().setup(), option.setup());
     String loser =
         fit.loses()
             ? String.format(
@@ -225,7 +234,7 @@ class PivotPages {
                 "pays worse by %.0f than %s: %s %s even in its best set-up",
                 fit.behind(),
                 first,
-                spoken(signed(fit.margin())),
+                PivotWords.heard(fit.margin()),
                 fit.shortBack() ? "going back" : "coming through")
             : "";
     return new PivotPage.SchoolCard(
@@ -234,31 +243,31 @@ class PivotPages {
         found.school().idea(),
         drawing(bench, budget(bench, new Trial(option.setup(), found.school()))),
         String.format(Locale.ROOT, "%.1f", option.score()),
-        signed(option.backMargin()),
-        signed(option.impactMargin()),
+        Numbers.signed(option.backMargin()),
+        Numbers.signed(option.impactMargin()),
         band(bench, option.backMargin()),
         band(bench, option.impactMargin()),
         parts.isEmpty()
             ? "as they stand"
-            : parts.stream().map(SetupChanges::withoutPrice).collect(Collectors.joining("; ")),
+            : parts.stream().map(SetupChanges.Part::what).collect(Collectors.joining("; ")),
         found.school() == bench.golfer().school(),
         loser);
   }
 
   private static String band(Bench bench, double degrees) {
-    return Margin.of(degrees, 1, bench.golfer().coefficients().of(Coefficient.CLEAR_OF))
+    return Margin.of(degrees, 1, bench.golfer().practice().coefficients().of(Coefficient.CLEAR_OF))
         .band()
         .id();
   }
 
   /** The forecast beside what was seen. */
   List<PivotPage.Agreement> agreements(Bench bench) {
-    if (bench.assessment().budget().isEmpty()) {
+    if (bench.judgement().budget().isEmpty()) {
       return List.of();
     }
     return ForecastSeen.of(
-            bench.assessment().forecast(),
-            bench.assessment().budget().orElseThrow(),
+            bench.judgement().forecast(),
+            bench.judgement().budget().orElseThrow(),
             bench.golfer().seen())
         .stream()
         .map(
@@ -276,8 +285,8 @@ class PivotPages {
     for (Leg leg : Leg.values()) {
       bench
           .golfer()
-          .screen()
-          .arcPattern(bench.golfer().handed().side(leg))
+          .body()
+          .arc(leg)
           .filter(a -> a.shifted())
           .ifPresent(a -> words.add(bench.spoken(leg) + " hip, " + a.word() + ": " + a.follows()));
     }

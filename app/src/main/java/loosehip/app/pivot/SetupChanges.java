@@ -3,7 +3,7 @@ package loosehip.app.pivot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import loosehip.app.golfer.Typed;
+import loosehip.app.words.Numbers;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Setup;
@@ -41,31 +41,44 @@ public final class SetupChanges {
     }
   }
 
+  /**
+   * One part of a change.
+   *
+   * @param what what is changed
+   * @param price what it buys and costs both ways
+   */
+  public record Part(String what, String price) {
+    /** Both in one line. */
+    public String priced() {
+      return what + ": " + price;
+    }
+  }
+
   /** The parts that differ, each with its price both ways. */
-  public static List<String> parts(Coefficients model, Setup today, Setup then) {
+  public static List<Part> parts(Coefficients model, Setup today, Setup then) {
     return SetupChange.between(model, today, then).stream()
-        .map(c -> what(c, then) + price(c.leg().id(), c.back(), c.through()))
+        .map(c -> new Part(what(c, then), price(c.leg().id(), c.back(), c.through())))
         .toList();
+  }
+
+  /** The same parts in lines. */
+  public static List<String> priced(Coefficients model, Setup today, Setup then) {
+    return parts(model, today, then).stream().map(Part::priced).toList();
   }
 
   private static String what(SetupChange change, Setup then) {
     return switch (change.lever()) {
       case TRAIL_FLARE -> amount(change.to() - change.from(), "trail flare", change.to());
       case LEAD_FLARE -> amount(change.to() - change.from(), "lead flare", change.to());
-      case STRAIGHTENING -> "trail knee straightens by " + Typed.plain(change.to()) + "°";
+      case STRAIGHTENING -> "trail knee straightens by " + Numbers.plain(change.to()) + "°";
       case RELEASE -> release(then.release());
       case UNPINCH -> change.leg().id() + " knee over its foot";
       case LEVEL ->
           change.to() == 0
               ? "pelvis to neutral at address"
-              : "pelvic tilt " + Typed.plain(change.to()) + "°";
+              : "pelvic tilt " + Numbers.plain(change.to()) + "°";
       case NONE -> "";
     };
-  }
-
-  /** A part without what it buys and costs. */
-  public static String withoutPrice(String part) {
-    return part.replaceFirst(": [+−n].*$", "");
   }
 
   private static String release(LeadRelease release) {
@@ -73,18 +86,17 @@ public final class SetupChanges {
   }
 
   private static String amount(double by, String what, double to) {
-    return Typed.plain(Math.abs(by))
+    return Numbers.plain(Math.abs(by))
         + (by > 0 ? " more of " : " less of ")
         + what
         + " ("
-        + Typed.plain(to)
+        + Numbers.plain(to)
         + "°)";
   }
 
-  /** {@code : +10 trail side going back, nothing lost coming through}. */
+  /** {@code +10 trail side going back, nothing lost coming through}. */
   private static String price(String side, double back, double through) {
-    return ": "
-        + signed(back)
+    return signed(back)
         + " "
         + side
         + " side going back, "
@@ -92,6 +104,6 @@ public final class SetupChanges {
   }
 
   private static String signed(double by) {
-    return (by > 0 ? "+" : "−") + Typed.plain(Math.abs(by));
+    return (by > 0 ? "+" : "−") + Numbers.plain(Math.abs(by));
   }
 }

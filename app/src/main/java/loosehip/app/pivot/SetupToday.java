@@ -1,21 +1,20 @@
 package loosehip.app.pivot;
 
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Typed;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.PivotWords;
 import loosehip.core.pivot.Bridge;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
 
 /** What to do with the set-up today, in words, and how an accepted change goes again. */
 public final class SetupToday {
@@ -28,9 +27,11 @@ public final class SetupToday {
         accepted.map(
             a ->
                 String.join(
-                    "; ", SetupChanges.parts(bench.golfer().coefficients(), a.before(), a.then())));
+                    "; ",
+                    SetupChanges.priced(
+                        bench.golfer().practice().coefficients(), a.before(), a.then())));
     List<PivotPage.BridgeLine> bridge = accepted.map(a -> lines(a.bridge(bench))).orElse(List.of());
-    Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
+    Optional<SetupSearch.Found> found = bench.judgement().ownSchool();
     if (found.isEmpty()) {
       return new PivotPage.Today(
           "Not known yet: the turn budget misses a test.", List.of(), words, bridge);
@@ -41,7 +42,8 @@ public final class SetupToday {
     }
     SetupOption best = found.get().best();
     List<PivotPage.Way> ways = new ArrayList<>();
-    if (!SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), best.setup())
+    if (!SetupChanges.priced(
+            bench.golfer().practice().coefficients(), bench.golfer().setup(), best.setup())
         .isEmpty()) {
       ways.add(way(bench, "Cheapest", best));
     }
@@ -58,37 +60,29 @@ public final class SetupToday {
   private static String shortBoth(SetupOption best) {
     List<String> shortOf = new ArrayList<>();
     if (best.backMargin() < 0) {
-      shortOf.add(PivotPages.spoken(PivotPages.signed(best.backMargin())) + " going back");
+      shortOf.add(PivotWords.heard(best.backMargin()) + " going back");
     }
     if (best.impactMargin() < 0) {
-      shortOf.add(PivotPages.spoken(PivotPages.signed(best.impactMargin())) + " coming through");
+      shortOf.add(PivotWords.heard(best.impactMargin()) + " coming through");
     }
     return String.join(" and ", shortOf);
   }
 
   private static PivotPage.Way way(Bench bench, String title, SetupOption option) {
     Setup s = option.setup();
-    Map<String, String> query = new LinkedHashMap<>();
-    query.put("trailFlare", Typed.plain(s.trailFlare()));
-    query.put("leadFlare", Typed.plain(s.leadFlare()));
-    query.put("trailPinch", Typed.plain(s.trailPinch()));
-    query.put("leadPinch", Typed.plain(s.leadPinch()));
-    query.put("pelvicTilt", Typed.plain(s.pelvicTilt()));
-    query.put("trailKneeExtension", Typed.plain(s.straightening()));
-    query.put("leadRelease", s.release().id());
-    String tried =
-        query.entrySet().stream()
-            .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
-            .collect(Collectors.joining("&"));
+    MultiValueMap<String, String> query = new LinkedMultiValueMap<>();
+    for (BudgetFigure figure : BudgetFigure.values()) {
+      query.add(figure.id(), Numbers.plain(s.of(figure)));
+    }
+    query.add(Trial.RELEASE, s.release().id());
     return new PivotPage.Way(
         title,
-        SetupChanges.parts(bench.golfer().coefficients(), bench.golfer().setup(), s),
+        SetupChanges.parts(bench.golfer().practice().coefficients(), bench.golfer().setup(), s),
         "leaves going back "
-            + PivotPages.signed(option.backMargin())
+            + Numbers.signed(option.backMargin())
             + ", coming through "
-            + PivotPages.signed(option.impactMargin()),
-        tried,
-        tried);
+            + Numbers.signed(option.impactMargin()),
+        query);
   }
 
   /** The bridge as lines. */
@@ -104,14 +98,14 @@ public final class SetupToday {
                         : String.format(
                             Locale.ROOT,
                             "when %s has gained %.0f°, about week %.0f (%.0f to %.0f)",
-                            p.range().words(),
+                            p.range().title(),
                             p.gain(),
                             Math.ceil(p.weeks()),
                             Math.ceil(p.weeksFast()),
                             Math.ceil(p.weeksSlow())),
-                    100 * p.weeksFast() / longest,
-                    100 * p.weeks() / longest,
-                    100 * p.weeksSlow() / longest,
+                    200 * p.weeksFast() / longest,
+                    200 * p.weeks() / longest,
+                    200 * p.weeksSlow() / longest,
                     p.reached()))
         .toList();
   }
@@ -128,6 +122,6 @@ public final class SetupToday {
   }
 
   private static String degrees(double number) {
-    return Typed.plain(number) + "°";
+    return Numbers.plain(number) + "°";
   }
 }

@@ -1,9 +1,16 @@
 package loosehip.app.pivot;
 
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import loosehip.app.golfer.Typed;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
+import loosehip.app.store.Note;
+import loosehip.app.words.Typed;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
@@ -16,64 +23,63 @@ import loosehip.core.pivot.Setup;
  * @param school the school
  */
 public record Trial(Setup setup, School school) {
+  static final String RELEASE = "leadRelease";
+  static final String CLUB = "club";
+  static final String SCHOOL = "school";
 
   /**
    * Reads what is tried; whatever is not given, or cannot be read, stays as it stands, and numbers
    * are held within their bounds.
    */
   static Trial of(Map<String, String> asked, Setup today, School school) {
-    Setup setup =
-        new Setup(
-            figure(asked, "hipFlexion", today.hipFlexion()),
-            figure(asked, "pelvicTilt", today.pelvicTilt()),
-            figure(asked, "rounding", today.rounding()),
-            figure(asked, "trailFlare", today.trailFlare()),
-            figure(asked, "leadFlare", today.leadFlare()),
-            figure(asked, "trailPinch", today.trailPinch()),
-            figure(asked, "leadPinch", today.leadPinch()),
-            figure(asked, "trailKneeExtension", today.straightening()),
-            Optional.ofNullable(asked.get("leadRelease"))
-                .flatMap(LeadRelease::parse)
-                .orElse(today.release()),
-            Optional.ofNullable(asked.get("club")).flatMap(Club::parse).orElse(today.club()));
+    Map<BudgetFigure, Double> figures = new EnumMap<>(BudgetFigure.class);
+    for (BudgetFigure figure : BudgetFigure.values()) {
+      figures.put(
+          figure,
+          Optional.ofNullable(asked.get(figure.id()))
+              .flatMap(Typed::number)
+              .map(typed -> Math.round(10 * figure.held(typed)) / 10.0)
+              .orElse(today.of(figure)));
+    }
     return new Trial(
-        setup, Optional.ofNullable(asked.get("school")).flatMap(School::parse).orElse(school));
+        new Setup(
+            figures,
+            chosen(asked, RELEASE, LeadRelease.class).orElse(today.release()),
+            chosen(asked, CLUB, Club.class).orElse(today.club())),
+        chosen(asked, SCHOOL, School.class).orElse(school));
   }
 
-  private static double figure(Map<String, String> asked, String name, double today) {
-    double[] bounds = Setup.BOUNDS.get(name);
-    return Optional.ofNullable(asked.get(name))
-        .flatMap(Typed::number)
-        .map(typed -> Math.round(10 * Math.max(bounds[0], Math.min(bounds[1], typed))) / 10.0)
-        .orElse(today);
+  private static <E extends Enum<E> & Named> Optional<E> chosen(
+      Map<String, String> asked, String name, Class<E> of) {
+    return Optional.ofNullable(asked.get(name)).flatMap(Named.parser(of));
   }
 
-  /** The topics under which what differs from another set-up is noted, with the new values. */
-  Map<String, String> changesFrom(Setup today, School now) {
-    Map<String, String> changes = new LinkedHashMap<>();
-    put(changes, "setup.trailFlare", today.trailFlare(), setup.trailFlare());
-    put(changes, "setup.leadFlare", today.leadFlare(), setup.leadFlare());
-    put(changes, "setup.trailPinch", today.trailPinch(), setup.trailPinch());
-    put(changes, "setup.leadPinch", today.leadPinch(), setup.leadPinch());
-    put(changes, "setup.hipFlexion", today.hipFlexion(), setup.hipFlexion());
-    put(changes, "setup.pelvicTilt", today.pelvicTilt(), setup.pelvicTilt());
-    put(changes, "setup.rounding", today.rounding(), setup.rounding());
-    put(changes, "swing.trailKneeExtension", today.straightening(), setup.straightening());
+  /** Whether anything differs from how the golfer stands. */
+  boolean changes(Setup today, School now) {
+    return !setup.equals(today) || school != now;
+  }
+
+  /** The notes that keep what differs from how the golfer stands. */
+  List<Note> changesFrom(Setup today, School now) {
+    List<Note> notes = new ArrayList<>();
+    for (BudgetFigure figure : BudgetFigure.values()) {
+      if (today.of(figure) != setup.of(figure)) {
+        notes.add(fact(figure).note(setup.of(figure)));
+      }
+    }
     if (today.release() != setup.release()) {
-      changes.put("swing.leadRelease", setup.release().id());
+      notes.add(Facts.RELEASE.note(setup.release()));
     }
     if (today.club() != setup.club()) {
-      changes.put("swing.club", setup.club().id());
+      notes.add(Facts.CLUB.note(setup.club()));
     }
     if (now != school) {
-      changes.put("school", school.id());
+      notes.add(Facts.SCHOOL.note(school));
     }
-    return changes;
+    return notes;
   }
 
-  private static void put(Map<String, String> changes, String topic, double from, double to) {
-    if (from != to) {
-      changes.put(topic, Typed.plain(to));
-    }
+  private static Fact<Double> fact(BudgetFigure figure) {
+    return figure == BudgetFigure.STRAIGHTENING ? Facts.STRAIGHTENING : Facts.SETUP.about(figure);
   }
 }

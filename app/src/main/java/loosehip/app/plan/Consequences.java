@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
@@ -66,7 +67,8 @@ public class Consequences {
             if (rule.blocks()) {
               out.add(test.title() + which);
             } else {
-              care.computeIfAbsent(rule.words(), w -> new ArrayList<>()).add(test.title() + which);
+              care.computeIfAbsent(SafetyWords.advice(rule), w -> new ArrayList<>())
+                  .add(test.title() + which);
             }
           });
     }

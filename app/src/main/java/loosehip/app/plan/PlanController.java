@@ -3,18 +3,17 @@ package loosehip.app.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
-import loosehip.core.plan.Drill;
-import loosehip.core.plan.Exercise;
+import loosehip.app.words.Dates;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanItem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -50,12 +49,6 @@ class PlanController {
     this.homework = homework;
   }
 
-  /** Something that can be added. */
-  public record Addable(String id, String name) {}
-
-  /** A version in the list, with what its log holds. */
-  public record VersionLine(int number, String label, String by, String log) {}
-
   @GetMapping("/golfers/{id}/plan")
   String plan(
       @PathVariable String id,
@@ -65,27 +58,54 @@ class PlanController {
     Bench bench = benches.open(user.account(), id);
     Optional<Plans.Plan> plan = plans.of(bench);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.PLAN));
-    model.addAttribute("bench", bench);
-    model.addAttribute("needs", pages.needs(bench));
-    model.addAttribute("plan", plan.orElse(null));
+    PlanStation.Told told =
+        model.getAttribute("told") instanceof PlanStation.Told just
+            ? just
+            : PlanStation.Told.NOTHING;
+    Optional<PlanPage> block =
+        plan.filter(p -> !p.block().empty()).map(p -> pages.page(bench, p, week));
+    boolean refer = bench.golfer().health().refer();
     model.addAttribute(
         "page",
-        plan.filter(p -> !p.block().empty()).map(p -> pages.page(bench, p, week)).orElse(null));
-    model.addAttribute("emptyNotes", plan.map(p -> p.block().notes()).orElse(List.of()));
-    model.addAttribute("startPast", plan.filter(p -> plans.startPast(bench, p)).isPresent());
-    model.addAttribute("outOfDate", plan.filter(p -> plans.outOfDate(bench, p)).isPresent());
-    model.addAttribute("versions", versions(bench));
-    model.addAttribute("addable", addable(bench, plan));
-    model.addAttribute("templates", templates.of(user.account().practiceId()));
+        new PlanStation(
+            id,
+            refer,
+            told,
+            block.isPresent() || refer ? Optional.empty() : Optional.of(empty(bench, plan)),
+            block,
+            plan.flatMap(Plans.Plan::kept).map(v -> new PlanStation.Given(v.number(), v.label())),
+            plan.map(p -> state(bench, p)).orElse(PlanStation.State.NONE),
+            versions(bench),
+            addable(bench, plan),
+            templates.of(user.account().practiceId())));
     return "plan/plan";
   }
 
-  private List<VersionLine> versions(Bench bench) {
-    List<Homework.Kept> log = homework.of(bench.file().id());
+  private PlanStation.State state(Bench bench, Plans.Plan plan) {
+    return new PlanStation.State(
+        plan.unsafe(),
+        plans.startPast(bench, plan),
+        plans.outOfDate(bench, plan),
+        !plan.edits().none());
+  }
+
+  private PlanStation.Empty empty(Bench bench, Optional<Plans.Plan> plan) {
+    PlanStation.Why why =
+        bench.golfer().wishes().isEmpty()
+            ? PlanStation.Why.NO_WISHES
+            : pages.needs(bench).isEmpty() ? PlanStation.Why.NO_NEED : PlanStation.Why.NOTHING_FITS;
+    return new PlanStation.Empty(
+        why,
+        plan.map(p -> p.block().notes().stream().map(n -> texts.words().note(n)).toList())
+            .orElse(List.of()));
+  }
+
+  private List<PlanStation.VersionLine> versions(Bench bench) {
+    List<Homework.Said> log = homework.of(bench.file().id());
     return plans.versions(bench).stream()
         .map(
             v ->
-                new VersionLine(
+                new PlanStation.VersionLine(
                     v.number(),
                     v.label(),
                     v.by() + ", " + Dates.moment(v.at()),
@@ -94,7 +114,7 @@ class PlanController {
   }
 
   /** What the log of a version holds, in words; empty when it holds nothing. */
-  private static String logged(List<Homework.Kept> log) {
+  private static String logged(List<Homework.Said> log) {
     long days = log.stream().map(k -> k.log().on()).distinct().count();
     long done = log.stream().filter(k -> k.log().done().counts()).count();
     return days == 0
@@ -102,15 +122,13 @@ class PlanController {
         : "log of " + days + (days == 1 ? " day, " : " days, ") + done + " things done";
   }
 
-  private List<Addable> addable(Bench bench, Optional<Plans.Plan> plan) {
-    List<String> in =
-        plan.map(p -> p.block().items().stream().map(i -> i.id()).toList()).orElse(List.of());
-    return Stream.concat(
-            bench.golfer().catalogue().exercises().stream().map(Exercise::id),
-            bench.golfer().catalogue().drills().stream().map(Drill::id))
+  private List<PlanStation.Addable> addable(Bench bench, Optional<Plans.Plan> plan) {
+    List<ItemId> in =
+        plan.map(p -> p.block().items().stream().map(PlanItem::id).toList()).orElse(List.of());
+    return bench.golfer().practice().catalogue().items().stream()
         .filter(i -> !in.contains(i))
-        .map(i -> new Addable(i, texts.of(i).name()))
-        .sorted(Comparator.comparing(Addable::name))
+        .map(i -> new PlanStation.Addable(i, texts.of(i).name()))
+        .sorted(Comparator.comparing(PlanStation.Addable::name))
         .toList();
   }
 
@@ -126,13 +144,12 @@ class PlanController {
     Optional<Plans.Plan> before = plans.version(bench, from);
     Optional<Plans.Plan> after = plans.version(bench, to);
     if (before.isEmpty() || after.isEmpty()) {
-      return "redirect:/golfers/" + id + "/plan";
+      return "redirect:/golfers/{id}/plan";
     }
     model.addAttribute("frame", frames.of(user.account(), bench, Station.PLAN));
-    model.addAttribute("bench", bench);
-    model.addAttribute("from", from);
-    model.addAttribute("to", to);
-    model.addAttribute("lines", PlanComparison.of(before.get(), after.get(), texts));
+    model.addAttribute(
+        "page",
+        new PlanComparison(id, from, to, PlanComparison.of(before.get(), after.get(), texts)));
     return "plan/compare";
   }
 }

@@ -1,22 +1,22 @@
 package loosehip.app.plan;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.Collectors;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.PlanTemplates;
-import loosehip.core.plan.Block;
-import loosehip.core.plan.Catalogue;
-import loosehip.core.plan.Dose;
-import loosehip.core.plan.Exercise;
-import loosehip.core.plan.PlanEdits;
+import loosehip.app.words.Text;
+import loosehip.app.words.Typed;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanChange;
+import loosehip.core.plan.PlanChanges;
 import loosehip.core.plan.PlanItem;
-import loosehip.core.plan.Planner;
+import loosehip.core.plan.PlanRefusal;
+import loosehip.core.plan.PlanRequest;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +30,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
  */
 @Controller
 class PlanEditController {
+  private static final String UNKNOWN =
+      "This page asked for something unknown. Nothing was changed.";
+
   private final Benches benches;
   private final Plans plans;
   private final ExerciseTexts texts;
@@ -42,16 +45,21 @@ class PlanEditController {
     this.templates = templates;
   }
 
-  /** A change: what it makes of the decisions, or why it cannot be. */
-  private record Change(Optional<PlanEdits> edits, String label, String refused) {
-    static Change to(PlanEdits edits, String label) {
-      return new Change(Optional.of(edits), label, "");
+  private static final int NAME_MOST = 60;
+
+  /** What was asked for: a change, or why there is none, in words. */
+  private record Asked(Optional<PlanChange> change, String label, String refused) {
+    static Asked to(PlanChange change, String label) {
+      return new Asked(Optional.of(change), label, "");
     }
 
-    static Change refused(String words) {
-      return new Change(Optional.empty(), "", words);
+    static Asked refused(String words) {
+      return new Asked(Optional.empty(), "", words);
     }
   }
+
+  /** What a form sends. */
+  private record Form(String what, String item, int from, int to, int by, int week, String name) {}
 
   @PostMapping("/golfers/{id}/plan/{what}")
   String change(
@@ -66,202 +74,120 @@ class PlanEditController {
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash) {
     Bench bench = benches.open(user.account(), id);
-    String back = "redirect:/golfers/" + id + "/plan?week=" + week;
     Optional<Plans.Plan> plan = plans.of(bench);
-    if (plan.isEmpty() || !bench.consented()) {
-      return back;
+    if (plan.isPresent() && bench.consented()) {
+      Form form = new Form(what, item, from, to, by, week, name);
+      Asked done =
+          what.equals("template")
+              ? template(user, plan.get(), name)
+              : give(bench, user, plan.get(), asked(bench, user, form));
+      flash.addFlashAttribute(
+          "told",
+          done.refused().isEmpty()
+              ? new PlanStation.Told("", Text.upper(done.label()))
+              : new PlanStation.Told(Text.upper(done.refused()), ""));
     }
-    Plans.Plan now = plan.get();
-    Change change =
-        switch (what) {
-          case "give" -> Change.to(now.edits(), "given");
-          case "replan" -> Change.to(now.edits(), "planned anew");
-          case "reset" -> Change.to(PlanEdits.NONE, "back to the planner's own");
-          case "move" -> move(bench, now, item, week, from, to);
-          case "lock" ->
-              Change.to(now.edits().pin(item, days(now, item, week)), "held: " + named(item));
-          case "unlock" -> Change.to(now.edits().unpin(item), "let go: " + named(item));
-          case "out" -> Change.to(plans.without(bench, now, item), "");
-          case "add" -> add(bench, now, item);
-          case "rung" -> rung(bench, now, item, by);
-          case "dose" -> dose(now, item, week, by);
-          case "back" -> back(bench, to);
-          case "template" -> template(user, now, name);
-          case "apply" -> apply(bench, user, now, item);
-          default -> Change.refused("This page asked for something unknown. Nothing was changed.");
-        };
-    if (change.edits().isPresent()) {
-      change = give(bench, user, now, change, item, what);
-    }
-    flash.addFlashAttribute("refused", change.refused());
-    flash.addFlashAttribute("done", change.refused().isEmpty() ? change.label() : "");
-    return back;
+    flash.addAttribute("week", week);
+    return "redirect:/golfers/{id}/plan";
   }
 
-  /** What the log has stopped is in no later version until the trainer adds it again. */
-  private static PlanEdits withoutStopped(Bench bench, PlanEdits edits, String added) {
-    PlanEdits then = edits;
-    for (String item : bench.file().given().map(g -> g.stopped().keySet()).orElse(Set.of())) {
-      then = item.equals(added) ? then : then.leave(item);
-    }
-    return then;
+  private Asked asked(Bench bench, SignedIn user, Form form) {
+    return switch (form.what()) {
+      case "give" -> Asked.to(new PlanChange.Give(), "given");
+      case "replan" -> Asked.to(new PlanChange.PlanAnew(), "planned anew");
+      case "reset" -> Asked.to(new PlanChange.LetAllGo(), "back to the planner's own");
+      case "back" -> back(bench, form.to());
+      case "apply" -> apply(user, form.item());
+      default ->
+          ItemId.parse(form.item())
+              .map(item -> about(item, form))
+              .orElseGet(() -> Asked.refused(UNKNOWN));
+    };
   }
 
-  private Change give(
-      Bench bench, SignedIn user, Plans.Plan now, Change change, String item, String what) {
-    Optional<Plans.Plan> then =
-        what.equals("give") && now.kept().isEmpty()
-            ? Optional.of(now)
-            : plans.proposed(
-                bench,
-                withoutStopped(
-                    bench, change.edits().orElseThrow(), what.equals("add") ? item : ""));
-    if (then.isEmpty()) {
-      return Change.refused(
-          "Nothing could be planned: the minutes and days on Talk are missing. The plan stays.");
+  private Asked about(ItemId item, Form form) {
+    String named = texts.named(item);
+    return switch (form.what()) {
+      case "move" ->
+          Asked.to(
+              new PlanChange.Move(item, form.week(), form.from(), form.to()), "moved: " + named);
+      case "lock" -> Asked.to(new PlanChange.Hold(item, form.week()), "held: " + named);
+      case "unlock" -> Asked.to(new PlanChange.LetGo(item), "let go: " + named);
+      case "out" -> Asked.to(new PlanChange.TakeOut(item), "");
+      case "add" -> Asked.to(new PlanChange.Add(item), "added: " + named);
+      case "rung" -> Asked.to(new PlanChange.Climb(item, form.by()), "rung: " + named);
+      case "dose" ->
+          Asked.to(new PlanChange.ChangeDose(item, form.week(), form.by()), "dose: " + named);
+      default -> Asked.refused(UNKNOWN);
+    };
+  }
+
+  private Asked give(Bench bench, SignedIn user, Plans.Plan now, Asked asked) {
+    if (asked.change().isEmpty()) {
+      return asked;
     }
-    Optional<String> against =
-        then.get().block().notes().stream()
-            .filter(n -> !item.isEmpty() && n.contains(item) && !n.startsWith("Not served"))
-            .findFirst();
-    if (against.isPresent()) {
-      return Change.refused(against.get().replace(item, named(item)) + ". Nothing was changed.");
+    Optional<PlanRequest> request = plans.request(bench);
+    if (request.isEmpty()) {
+      return Asked.refused(texts.words().refusal(new PlanRefusal.NothingPlanned()));
     }
-    String label = what.equals("out") ? swapped(now, then.get(), item) : change.label();
-    plans.give(bench, user.account(), then.get(), label);
+    Set<ItemId> stopped = bench.file().given().map(g -> g.stopped().keySet()).orElse(Set.of());
+    PlanChanges.Outcome outcome =
+        new PlanChanges(request.get(), now.inHand(stopped)).of(asked.change().get());
+    if (outcome instanceof PlanChanges.Refused refused) {
+      return Asked.refused(texts.words().refusal(refused.because()));
+    }
+    PlanChanges.Changed changed = (PlanChanges.Changed) outcome;
+    String label =
+        asked.change().get() instanceof PlanChange.TakeOut out
+            ? swapped(out.item(), changed.cameIn())
+            : asked.label();
+    plans.give(
+        bench,
+        user.account(),
+        Plans.proposed(request.get(), changed.block(), changed.edits()),
+        label);
     benches.saved(user.account(), bench.file().id());
-    return Change.to(change.edits().get(), label);
+    return Asked.to(asked.change().get(), label);
   }
 
   /** What came in the place of something taken out, in words. */
-  private String swapped(Plans.Plan before, Plans.Plan after, String item) {
-    List<String> came = Plans.added(before, after).stream().map(this::named).toList();
+  private String swapped(ItemId item, List<ItemId> came) {
     return came.isEmpty()
-        ? named(item) + " taken out; nothing else serves in its place"
-        : named(item) + " swapped for " + String.join(" and ", came);
+        ? texts.named(item) + " taken out; nothing else serves in its place"
+        : texts.named(item)
+            + " swapped for "
+            + came.stream().map(texts::named).collect(Collectors.joining(" and "));
   }
 
-  private String named(String id) {
-    return texts.find(id).map(t -> t.name().toLowerCase(Locale.ROOT)).orElse(id);
-  }
-
-  private static Set<Integer> days(Plans.Plan plan, String item, int week) {
-    Set<Integer> days = new TreeSet<>();
-    Block block = plan.block();
-    int at = Math.max(1, Math.min(block.weeks().size(), week));
-    block.weeks().get(at - 1).sessions().stream()
-        .filter(s -> s.items().stream().anyMatch(i -> i.id().equals(item)))
-        .forEach(s -> days.add(s.day()));
-    return days;
-  }
-
-  private Change move(Bench bench, Plans.Plan now, String item, int week, int from, int to) {
-    Set<Integer> days = days(now, item, week);
-    if (to < 1 || to > 7 || !days.remove(from)) {
-      return Change.refused("There is no such day. Nothing was changed.");
-    }
-    if (!days.add(to)) {
-      return Change.refused(named(item) + " is on that day already. Nothing was changed.");
-    }
-    boolean rest =
-        now.block().weeks().get(Math.max(0, week - 1)).sessions().stream()
-            .noneMatch(s -> s.day() == to);
-    if (rest) {
-      return Change.refused(
-          "That is a rest day. For more days, raise the days a week on Talk. Nothing was changed.");
-    }
-    Optional<Exercise> exercise = bench.golfer().catalogue().find(item);
-    if (exercise.filter(Exercise::hard).isPresent() && tooNear(days)) {
-      return Change.refused(named(item) + " needs 48 hours between its days. Nothing was changed.");
-    }
-    return Change.to(now.edits().pin(item, days), "moved: " + named(item));
-  }
-
-  private static boolean tooNear(Set<Integer> days) {
-    return days.stream().anyMatch(d -> days.contains(d % 7 + 1));
-  }
-
-  private Change add(Bench bench, Plans.Plan now, String item) {
-    Catalogue catalogue = bench.golfer().catalogue();
-    if (catalogue.find(item).isEmpty() && catalogue.drill(item).isEmpty()) {
-      return Change.refused("There is no such exercise. Nothing was changed.");
-    }
-    Optional<String> blocked =
-        Planner.blockedBy(
-            catalogue,
-            item,
-            bench.golfer().screen(),
-            bench.golfer().handed(),
-            bench.golfer().health());
-    return blocked
-        .map(
-            why ->
-                Change.refused(
-                    named(item)
-                        + " cannot be added, "
-                        + why
-                        + ". Only a recorded clearance lifts it. Nothing was changed."))
-        .orElseGet(() -> Change.to(now.edits().pin(item, Set.of()), "added: " + named(item)));
-  }
-
-  private Change rung(Bench bench, Plans.Plan now, String item, int by) {
-    Optional<Exercise> exercise = bench.golfer().catalogue().find(item);
-    Optional<Exercise> next =
-        exercise.flatMap(e -> bench.golfer().catalogue().exercise(e.ladder(), e.rung() + by));
-    if (next.isEmpty()) {
-      return Change.refused("There is no other rung. Nothing was changed.");
-    }
-    Optional<String> blocked =
-        Planner.blockedBy(
-            bench.golfer().catalogue(),
-            next.get().id(),
-            bench.golfer().screen(),
-            bench.golfer().handed(),
-            bench.golfer().health());
-    return blocked
-        .map(why -> Change.refused(named(next.get().id()) + ": " + why + ". Nothing was changed."))
-        .orElseGet(
-            () ->
-                Change.to(
-                    now.edits().unpin(item).start(next.get()), "rung: " + named(next.get().id())));
-  }
-
-  private Change dose(Plans.Plan now, String item, int week, int by) {
-    int at = Math.max(1, Math.min(now.block().weeks().size(), week));
-    Optional<PlanItem> found =
-        now.block().items(at).stream().filter(i -> i.id().equals(item)).findFirst();
-    Optional<Dose.Prescribed> then = found.flatMap(i -> DoseSteps.of(i, by));
-    return then.map(m -> Change.to(now.edits().dose(item, m), "dose: " + named(item)))
-        .orElseGet(
-            () -> Change.refused("That is the end of what its dose allows. Nothing was changed."));
-  }
-
-  private Change back(Bench bench, int number) {
+  private Asked back(Bench bench, int number) {
     return plans
         .version(bench, number)
-        .map(p -> Change.to(p.edits(), "back to what version " + number + " decided"))
-        .orElseGet(() -> Change.refused("There is no such version. Nothing was changed."));
+        .map(
+            p ->
+                Asked.to(
+                    new PlanChange.BackTo(number, p.edits()),
+                    "back to what version " + number + " decided"))
+        .orElseGet(() -> Asked.refused("There is no such version. Nothing was changed."));
   }
 
-  private Change template(SignedIn user, Plans.Plan now, String name) {
-    String kept = name.strip();
-    if (kept.isEmpty() || kept.length() > 60) {
-      return Change.refused("A template needs a name of at most 60 letters.");
+  private Asked template(SignedIn user, Plans.Plan now, String name) {
+    String kept = Typed.clean(name);
+    if (kept.isEmpty() || kept.length() > NAME_MOST) {
+      return Asked.refused("A template needs a name of at most " + NAME_MOST + " letters.");
     }
     templates.save(user.account(), kept, now.block().items().stream().map(PlanItem::id).toList());
-    return new Change(Optional.empty(), "saved as the template “" + kept + "”", "");
+    return new Asked(Optional.empty(), "saved as the template “" + kept + "”", "");
   }
 
   /** Holds in what a template names, as far as this golfer may do it; the planner does the rest. */
-  private Change apply(Bench bench, SignedIn user, Plans.Plan now, String template) {
-    Optional<PlanTemplates.Template> found = templates.find(user.account().practiceId(), template);
-    if (found.isEmpty()) {
-      return Change.refused("That template is gone. Nothing was changed.");
-    }
-    PlanEdits edits = PlanEdits.NONE;
-    for (String item : found.get().items()) {
-      edits = edits.pin(item, Set.of());
-    }
-    return Change.to(edits, "template “" + found.get().name() + "” applied");
+  private Asked apply(SignedIn user, String template) {
+    return templates
+        .find(user.account().practiceId(), template)
+        .map(
+            t ->
+                Asked.to(
+                    new PlanChange.Apply(t.name(), t.items()),
+                    "template “" + t.name() + "” applied"))
+        .orElseGet(() -> Asked.refused("That template is gone. Nothing was changed."));
   }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.figure.Drawing;
 import loosehip.app.pivot.PivotPage;
+import loosehip.core.plan.ItemId;
 
 /**
  * A block, ready to be shown on the station and on the golfer's sheet.
@@ -56,7 +57,12 @@ public record PlanPage(
   public record StageTab(int first, String title, boolean shown) {}
 
   /** Something done on a day. */
-  public record Chip(String id, String name, String place, String length, boolean struck) {}
+  public record Chip(ItemId id, String name, boolean drill, String length, boolean struck) {
+    /** The styles it is shown with. */
+    public String styles() {
+      return (drill ? "chip-drill " : "") + (struck ? "chip-struck" : "");
+    }
+  }
 
   /**
    * A day of the strip.
@@ -107,7 +113,12 @@ public record PlanPage(
       Steps doses,
       String struck,
       Optional<String> photo,
-      Ticks ticks) {}
+      Ticks ticks) {
+    /** Where in a session it stands, which rung it is, on which days. */
+    public String placed() {
+      return place + (rung.isEmpty() ? "" : " · " + rung) + " · " + days;
+    }
+  }
 
   /**
    * Boxes to tick, one a session of the stage: weeks one way, days the other, the fewer across.
@@ -118,6 +129,11 @@ public record PlanPage(
   public record Ticks(List<String> columns, List<String> rows) {
     static Ticks of(List<String> weeks, List<String> days) {
       return days.size() <= weeks.size() ? new Ticks(days, weeks) : new Ticks(weeks, days);
+    }
+
+    /** The headings across, two letters each at most. */
+    public List<String> headings() {
+      return columns.stream().map(c -> c.length() > 2 ? c.substring(0, 2) : c).toList();
     }
   }
 

@@ -5,16 +5,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
+import loosehip.app.words.Dates;
+import loosehip.app.words.FollowWords;
+import loosehip.app.words.LinkWords;
+import loosehip.app.words.PlanWords;
 import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
-import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Session;
@@ -77,13 +80,14 @@ public class PlanPages {
         week(first, plan),
         block.items(stage.first()).stream().map(i -> item(bench, i, first, last, plan)).toList(),
         block.leftOut().stream()
-            .map(l -> new PlanPage.OutLine(texts.of(l.id()).name(), l.reason()))
+            .map(
+                l -> new PlanPage.OutLine(texts.of(l.item()).name(), PlanWords.reason(l.because())))
             .toList(),
-        block.notes().stream().map(this::named).toList(),
+        block.notes().stream().map(n -> texts.words().note(n)).toList(),
         Dates.day(block.halfWay()),
         Dates.day(block.retest()),
         block.weeks().size(),
-        length(longest),
+        PlanWords.length(longest),
         plan.minutes());
   }
 
@@ -93,24 +97,10 @@ public class PlanPages {
         : "weeks " + stage.first() + "–" + stage.last();
   }
 
-  /** A note with the names of exercises in the place of their ids. */
-  private String named(String note) {
-    for (String word : note.split("[ ,:]+")) {
-      if (word.contains("-") || word.equals("bridge")) {
-        Optional<ExerciseText> text = texts.find(word);
-        if (text.isPresent()) {
-          return note.replace(word, text.get().name().toLowerCase(Locale.ROOT));
-        }
-      }
-    }
-    return note;
-  }
-
   /** The needs worth showing: those not measured as enough, the largest first. */
   public List<PlanPage.NeedLine> needs(Bench bench) {
-    return bench.assessment().needs().stream()
-        .filter(
-            n -> n.limit().band(bench.golfer().screen(), bench.golfer().handed()) != Band.ENOUGH)
+    return bench.judgement().needs().stream()
+        .filter(n -> bench.golfer().body().band(n.limit()) != Band.ENOUGH)
         .limit(NEEDS_SHOWN)
         .map(
             n ->
@@ -124,8 +114,9 @@ public class PlanPages {
 
   /** Where a need comes from; what was not measured is tested before it is trained. */
   private static String because(Bench bench, Need need) {
-    Band band = need.limit().band(bench.golfer().screen(), bench.golfer().handed());
-    String from = String.join("; ", need.because());
+    Band band = bench.golfer().body().band(need.limit());
+    String from =
+        need.because().stream().map(LinkWords::needReason).collect(Collectors.joining("; "));
     return band.measured() ? from : from + "; not measured, so test it before training it";
   }
 
@@ -138,7 +129,7 @@ public class PlanPages {
     List<PlanPage.Day> days = new ArrayList<>();
     for (int day = 1; day <= 7; day++) {
       int at = day;
-      Optional<Session> session = week.sessions().stream().filter(s -> s.day() == at).findFirst();
+      Optional<Session> session = week.session(day);
       String name = dayName(plan, day);
       days.add(
           session
@@ -147,7 +138,7 @@ public class PlanPages {
                       new PlanPage.Day(
                           at,
                           name,
-                          length(s.seconds()),
+                          PlanWords.length(s.seconds()),
                           Math.min(1, s.seconds() / (plan.minutes() * 60.0)),
                           s.items().stream().anyMatch(PlanPages::strength),
                           false,
@@ -161,8 +152,8 @@ public class PlanPages {
     return new PlanPage.Chip(
         item.id(),
         texts.of(item.id()).name(),
-        item.place(),
-        length(item.seconds()),
+        item.drill(),
+        PlanWords.length(item.seconds()),
         plan.struck().containsKey(item.id()));
   }
 
@@ -180,17 +171,17 @@ public class PlanPages {
   private PlanPage.Item item(
       Bench bench, PlanItem item, Block.Week first, Block.Week last, Plans.Plan plan) {
     ExerciseText text = texts.of(item.id());
-    String begins = dose(item.dose(), item.much());
+    String begins = PlanWords.dose(item.dose(), item.much());
     String ends =
         last.sessions().stream()
-            .flatMap(s -> s.items().stream())
-            .filter(i -> i.id().equals(item.id()))
+            .map(s -> s.item(item.id()))
+            .flatMap(Optional::stream)
             .findFirst()
-            .map(i -> rising(item.much(), i.much()))
+            .map(i -> PlanWords.rising(item.much(), i.much()))
             .orElse("");
     int rungs =
         item.exercise()
-            .map(e -> bench.golfer().catalogue().ladders().get(e.ladder()).size())
+            .map(e -> bench.golfer().practice().catalogue().ladders().get(e.ladder()).size())
             .orElse(1);
     int rung = item.exercise().map(Exercise::rung).orElse(1);
     return new PlanPage.Item(
@@ -201,74 +192,31 @@ public class PlanPages {
             .orElse("drill"),
         begins + ends,
         String.join(" ", days(item, first, plan)),
-        length(item.seconds()),
-        item.why(),
+        PlanWords.length(item.seconds()),
+        PlanWords.why(item.why()),
         item.drill(),
         figures.find(item.id() + ".start"),
         figures.find(item.id() + ".end"),
         plan.edits().pins().containsKey(item.id()),
         new PlanPage.Steps(rung > 1, rung < rungs),
-        new PlanPage.Steps(DoseSteps.of(item, -1).isPresent(), DoseSteps.of(item, 1).isPresent()),
-        plan.struck().getOrDefault(item.id(), ""),
+        new PlanPage.Steps(
+            item.dose().step(item.much(), -1).isPresent(),
+            item.dose().step(item.much(), 1).isPresent()),
+        Optional.ofNullable(plan.struck().get(item.id())).map(PlanPages::struck).orElse(""),
         texts.photo(item.id()),
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),
             days(item, first, plan)));
   }
 
-  /** How a dose rises within a stage: {@code , rising to 20}; empty when it stays. */
-  static String rising(Dose.Prescribed from, Dose.Prescribed to) {
-    List<String> parts = new ArrayList<>();
-    if (to.sets() != from.sets()) {
-      parts.add(to.sets() + " sets");
-    }
-    if (to.reps() != from.reps()) {
-      parts.add(String.valueOf(to.reps()));
-    }
-    if (to.holdSeconds() != from.holdSeconds()) {
-      parts.add(to.holdSeconds() + " s");
-    }
-    return parts.isEmpty() ? "" : ", rising to " + String.join(", ", parts);
+  /** Why an item must not be done any more. */
+  public static String struck(Bench.Struck struck) {
+    return struck instanceof Bench.ByLog log
+        ? FollowWords.because(log.because()) + ", " + Dates.day(log.on())
+        : PlanWords.reason(((Bench.ByCaution) struck).because());
   }
 
   private static List<String> days(PlanItem item, Block.Week week, Plans.Plan plan) {
-    List<String> names = new ArrayList<>();
-    for (Session session : week.sessions()) {
-      if (session.items().stream().anyMatch(i -> i.id().equals(item.id()))) {
-        names.add(dayName(plan, session.day()));
-      }
-    }
-    return names;
-  }
-
-  /** How much in words: {@code 15 each side, 3 s hold}. */
-  public static String dose(Dose dose, Dose.Prescribed much) {
-    StringBuilder words = new StringBuilder();
-    if (much.sets() > 1) {
-      words.append(much.sets()).append(" sets of ");
-    }
-    boolean holdsOnly = much.reps() == 1 && much.holdSeconds() > 0;
-    if (holdsOnly) {
-      words.append(much.holdSeconds()).append(" s");
-    } else {
-      words.append(much.reps()).append(much.sets() > 1 ? "" : " times");
-    }
-    if (dose.ways() > 1) {
-      words.append(holdsOnly ? " in each position" : " each way");
-    }
-    if (dose.perSide()) {
-      words.append(", each side");
-    }
-    if (!holdsOnly && much.holdSeconds() > 0) {
-      words.append(", hold ").append(much.holdSeconds()).append(" s");
-    }
-    if (much.extraSets() > 0) {
-      words.append(", one more set on the weaker side");
-    }
-    return words.toString();
-  }
-
-  static String length(int seconds) {
-    return String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+    return week.daysOf(item.id()).list().stream().map(day -> dayName(plan, day)).toList();
   }
 }

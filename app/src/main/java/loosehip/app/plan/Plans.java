@@ -10,11 +10,14 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.PlanVersions;
-import loosehip.core.casefile.Assessment;
 import loosehip.core.plan.Block;
+import loosehip.core.plan.BlockSpan;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanChanges;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
-import loosehip.core.plan.Wishes;
+import loosehip.core.plan.PlanRequest;
+import loosehip.core.plan.Planner;
 import org.springframework.stereotype.Component;
 
 /** The plan of a golfer: the version given, or what the planner proposes while none is. */
@@ -34,25 +37,34 @@ public class Plans {
    * @param kept the version it is; empty while it is only proposed
    * @param edits what the trainer decided about it
    * @param block what is done
-   * @param start first day
    * @param minutes minutes the golfer can give a day
-   * @param struck items a caution noted since now blocks, with the reason
+   * @param struck items that must not be done as things stand
    */
   public record Plan(
-      Optional<PlanVersions.Kept> kept,
+      Optional<PlanVersions.Version> kept,
       PlanEdits edits,
       Block block,
-      LocalDate start,
       int minutes,
-      Map<String, String> struck) {
+      Map<ItemId, Bench.Struck> struck) {
+
+    /** Its first day. */
+    public LocalDate start() {
+      return block.span().start();
+    }
+
     /** The week of the block a day is in; the first before it, the last after it. */
     public int week(LocalDate day) {
-      return Math.max(1, Math.min(block.weeks().size(), block.week(day)));
+      return block.span().heldWeek(day);
     }
 
     /** Whether it must not be done as it stands. */
     public boolean unsafe() {
       return !struck.isEmpty();
+    }
+
+    /** The same as the one to be changed. */
+    PlanChanges.InHand inHand(Set<ItemId> stopped) {
+      return new PlanChanges.InHand(block, edits, kept.isPresent(), stopped);
     }
   }
 
@@ -67,17 +79,17 @@ public class Plans {
         .or(() -> proposed(bench, PlanEdits.NONE));
   }
 
-  private static Plan given(Bench bench, PlanVersions.Kept kept) {
-    PlanText.Given given = PlanText.read(kept.content(), bench.golfer().catalogue());
+  private static Plan given(Bench bench, PlanVersions.Version kept) {
+    PlanDocument given = PlanDocument.read(kept.content());
+    Block block = given.block(bench.golfer().practice().catalogue());
     return new Plan(
         Optional.of(kept),
-        PlanText.edits(kept.edits()),
-        given.block(),
-        given.start(),
+        PlanDocument.edits(kept.edits()),
+        block,
         given.minutes(),
         bench.file().given().filter(g -> g.number() == kept.number()).isPresent()
             ? bench.struck()
-            : bench.blocked(given.block().everyId()));
+            : bench.blocked(block.everyId()));
   }
 
   /**
@@ -85,7 +97,32 @@ public class Plans {
    * retest, unless a later start is wished for; without one, a start that is past becomes today.
    */
   Optional<Plan> proposed(Bench bench, PlanEdits edits) {
-    return proposed(bench, edits, earliest(bench));
+    return request(bench, earliest(bench)).flatMap(r -> proposed(r.with(edits)));
+  }
+
+  /** What a block of this golfer is planned from; empty while minutes or days are not known. */
+  Optional<PlanRequest> request(Bench bench) {
+    return request(bench, earliest(bench));
+  }
+
+  private static Optional<PlanRequest> request(Bench bench, LocalDate earliest) {
+    return bench
+        .golfer()
+        .wishes()
+        .filter(w -> !bench.golfer().health().refer())
+        .map(w -> w.start().isBefore(earliest) ? w.from(earliest) : w)
+        .map(w -> bench.judgement().request(w, PlanEdits.NONE));
+  }
+
+  private static Optional<Plan> proposed(PlanRequest request) {
+    return Optional.of(Planner.plan(request))
+        .filter(b -> !b.empty() || !b.notes().isEmpty())
+        .map(b -> proposed(request, b, request.edits()));
+  }
+
+  /** A plan that is only proposed. */
+  static Plan proposed(PlanRequest request, Block block, PlanEdits edits) {
+    return new Plan(Optional.empty(), edits, block, request.wishes().minutesPerDay(), Map.of());
   }
 
   private LocalDate earliest(Bench bench) {
@@ -93,58 +130,19 @@ public class Plans {
     return bench
         .file()
         .given()
-        .filter(g -> today.isBefore(g.retest()))
-        .map(GolferFile.PlanGiven::start)
+        .map(GolferFile.PlanGiven::span)
+        .filter(span -> today.isBefore(span.retest()))
+        .map(BlockSpan::start)
         .filter(s -> s.isBefore(today))
         .orElse(today);
   }
 
-  /**
-   * The same decisions with an item out. The rest stays as it is where that can be: first by
-   * itself, else held; only what the rules then push out goes as well.
-   */
-  PlanEdits without(Bench bench, Plan now, String item) {
-    PlanEdits out = now.edits().leave(item);
-    List<String> others = now.block().everyId().stream().filter(i -> !i.equals(item)).toList();
-    if (keeps(bench, out, others)) {
-      return out;
-    }
-    PlanEdits held = out;
-    for (String other : others) {
-      held = held.pins().containsKey(other) ? held : held.pin(other, Set.of());
-    }
-    return keeps(bench, held, others) ? held : out;
-  }
-
-  private boolean keeps(Bench bench, PlanEdits edits, List<String> items) {
-    return proposed(bench, edits).filter(p -> p.block().everyId().containsAll(items)).isPresent();
-  }
-
-  /** What a plan has that another has not, the drills among it. */
-  static List<String> added(Plan before, Plan after) {
-    List<String> had = before.block().everyId();
-    return after.block().everyId().stream().filter(i -> !had.contains(i)).toList();
-  }
-
-  /** The same for a block that may have begun already, as made-up golfers' have. */
+  /** Gives what is proposed for a block that may have begun already, as made-up golfers' have. */
   public void giveFrom(Bench bench, Account by, LocalDate earliest) {
-    proposed(bench, PlanEdits.NONE, earliest)
+    request(bench, earliest)
+        .flatMap(Plans::proposed)
         .filter(p -> !p.block().empty())
         .ifPresent(p -> give(bench, by, p, "given"));
-  }
-
-  private static Optional<Plan> proposed(Bench bench, PlanEdits edits, LocalDate earliest) {
-    Optional<Wishes> wishes =
-        bench.golfer().wishes().map(w -> w.start().isBefore(earliest) ? w.from(earliest) : w);
-    return wishes.flatMap(
-        w ->
-            Assessment.of(bench.golfer().with(edits).with(w))
-                .plan()
-                .filter(b -> !b.empty() || !b.notes().isEmpty())
-                .map(
-                    b ->
-                        new Plan(
-                            Optional.empty(), edits, b, w.start(), w.minutesPerDay(), Map.of())));
   }
 
   /** Whether the start the golfer wished for is past while no plan was given. */
@@ -161,7 +159,7 @@ public class Plans {
             .orElse(false);
   }
 
-  private static List<List<String>> ids(Block block) {
+  private static List<List<ItemId>> ids(Block block) {
     return block.weeks().stream()
         .map(w -> block.items(w.number()).stream().map(PlanItem::id).toList())
         .toList();
@@ -175,15 +173,15 @@ public class Plans {
         by,
         new PlanVersions.New(
             label,
-            PlanText.write(plan.edits()),
-            PlanText.write(new PlanText.Given(block, plan.start(), plan.minutes())),
+            PlanDocument.write(plan.edits()),
+            PlanDocument.of(block, plan.minutes()).write(),
             plan.start(),
             block.retest(),
             block.everyId()));
   }
 
   /** Every version given, the newest first. */
-  List<PlanVersions.Kept> versions(Bench bench) {
+  List<PlanVersions.Version> versions(Bench bench) {
     return versions.all(bench.file().id());
   }
 

@@ -11,6 +11,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.words.PlanWords;
 import loosehip.core.plan.PreRoundReset;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,20 +42,26 @@ class ResetController {
   /**
    * The card.
    *
+   * @param id the golfer's id
+   * @param golfer the golfer's name
    * @param length minutes and seconds it takes
    * @param out what is left out, with the reason, for the trainer alone
    */
   public record Card(
-      String golfer, String practice, String length, List<Line> lines, List<String> out) {}
+      String id,
+      String golfer,
+      String practice,
+      String length,
+      List<Line> lines,
+      List<String> out) {}
 
   @GetMapping("/golfers/{id}/reset")
   String reset(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Optional<Card> card = card(id, user);
     if (card.isEmpty()) {
-      return "redirect:/golfers/" + id + "/plan";
+      return "redirect:/golfers/{id}/plan";
     }
     model.addAttribute("card", card.get());
-    model.addAttribute("golferId", id);
     return "plan/reset";
   }
 
@@ -71,19 +78,18 @@ class ResetController {
       return Optional.empty();
     }
     PreRoundReset reset =
-        PreRoundReset.of(
-            bench.golfer().catalogue(),
-            bench.golfer().screen(),
-            bench.golfer().handed(),
-            bench.golfer().health());
+        PreRoundReset.of(bench.golfer().practice().catalogue(), bench.golfer().health());
     List<Line> lines = reset.parts().stream().map(this::line).toList();
     List<String> out =
-        reset.out().stream().map(l -> texts.of(l.id()).name() + ": " + l.reason()).toList();
+        reset.out().stream()
+            .map(l -> texts.of(l.item()).name() + ": " + PlanWords.reason(l.because()))
+            .toList();
     return Optional.of(
         new Card(
+            id,
             bench.file().name(),
             user.account().practiceName(),
-            PlanPages.length(reset.seconds()),
+            PlanWords.length(reset.seconds()),
             lines,
             out));
   }
@@ -92,7 +98,7 @@ class ResetController {
     ExerciseText text = texts.of(part.exercise());
     return new Line(
         text.name(),
-        part.told(),
+        PlanWords.much(part),
         text.feel(),
         figures.find(part.exercise() + ".start"),
         figures.find(part.exercise() + ".end"));

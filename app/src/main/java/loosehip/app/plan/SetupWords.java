@@ -9,6 +9,8 @@ import loosehip.app.pivot.AcceptedSetup;
 import loosehip.app.pivot.PivotPage;
 import loosehip.app.pivot.SetupChanges;
 import loosehip.app.pivot.SetupToday;
+import loosehip.app.words.PivotWords;
+import loosehip.app.words.Text;
 import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
 
@@ -26,7 +28,7 @@ final class SetupWords {
     if (accepted.isPresent()) {
       return taken(accepted.get());
     }
-    Optional<SetupSearch.Found> found = bench.assessment().ownSchool();
+    Optional<SetupSearch.Found> found = bench.judgement().ownSchool();
     if (found.isEmpty()) {
       return List.of("Not known yet: the turn budget misses a test.");
     }
@@ -42,13 +44,13 @@ final class SetupWords {
       lines.add(sentence(String.join("; ", changes)));
       lines.add(
           "Going back "
-              + spoken(found.get().today().backMargin())
+              + PivotWords.spoken(found.get().today().backMargin())
               + " becomes "
-              + spoken(best.backMargin())
+              + PivotWords.spoken(best.backMargin())
               + "; coming through "
-              + spoken(found.get().today().impactMargin())
+              + PivotWords.spoken(found.get().today().impactMargin())
               + " becomes "
-              + spoken(best.impactMargin())
+              + PivotWords.spoken(best.impactMargin())
               + ".");
     }
     if (!best.reachesZero()) {
@@ -61,7 +63,10 @@ final class SetupWords {
   private List<String> taken(AcceptedSetup accepted) {
     List<String> parts = SetupChanges.instructions(accepted.before(), accepted.then());
     List<String> lines = new ArrayList<>();
-    lines.add(sentence(String.join("; ", parts)));
+    lines.add(
+        parts.isEmpty()
+            ? "The change taken into the plan is how they stand already."
+            : sentence(String.join("; ", parts)));
     accepted.bridge(bench).parts().stream()
         .filter(p -> !p.reached())
         .findFirst()
@@ -71,7 +76,7 @@ final class SetupWords {
                     String.format(
                         Locale.ROOT,
                         "The first part of it goes again when the %s has gained %.0f°.",
-                        p.range().words().replace(",", ""),
+                        p.range().title(),
                         p.gain())));
     return lines;
   }
@@ -81,13 +86,13 @@ final class SetupWords {
     return SetupToday.lines(
         AcceptedSetup.of(bench)
             .map(accepted -> accepted.bridge(bench))
-            .orElseGet(() -> bench.assessment().bridge(bench.golfer())));
+            .orElseGet(() -> bench.judgement().bridge()));
   }
 
   /** Other ways, each led by another lever; empty when nothing is needed. */
   List<String> others() {
     return bench
-        .assessment()
+        .judgement()
         .ownSchool()
         .filter(found -> !found.nothingNeeded() && AcceptedSetup.of(bench).isEmpty())
         .map(SetupSearch.Found::alternatives)
@@ -103,18 +108,13 @@ final class SetupWords {
 
   private static String after(SetupOption option) {
     return " (back "
-        + spoken(option.backMargin())
+        + PivotWords.spoken(option.backMargin())
         + ", through "
-        + spoken(option.impactMargin())
+        + PivotWords.spoken(option.impactMargin())
         + ")";
   }
 
   private static String sentence(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
-  }
-
-  private static String spoken(double degrees) {
-    long whole = Math.round(Math.abs(degrees));
-    return whole == 0 ? "just enough" : whole + (degrees < 0 ? " short" : " to spare");
+    return Text.upper(words) + ".";
   }
 }

@@ -1,7 +1,10 @@
 package loosehip.app.planview;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import loosehip.core.body.Leg;
+import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.Hips;
 
 /**
@@ -33,17 +36,46 @@ public record PlanView(
     List<Mark> scale,
     String target,
     List<Said> words,
-    List<Hips.MissingTest> missing) {
+    List<Hips.Part> missing) {
+
+  private static final double MIDDLE = 280;
+  private static final double LABEL_AWAY = 92;
+
+  /** Whether the target lies to the left of the picture. */
+  public boolean targetLeft() {
+    return target.equals("left");
+  }
 
   /** A ring sector: whose ({@code trail} or {@code lead}) and from where. */
-  public record Piece(String leg, String from, String path) {}
+  public record Piece(String leg, String from, String path) {
+    /** The pattern it is filled with, so that it can be told without colour; empty for none. */
+    public Optional<String> fill() {
+      boolean lead = leg.equals(Leg.LEAD.id());
+      return switch (from) {
+        case "setup" -> Optional.of("url(#dots-" + leg + ")");
+        case "hip" -> lead ? Optional.of("url(#hatch-lead)") : Optional.empty();
+        case "slack", "wedge" -> lead ? Optional.of("url(#hatch-lead-pale)") : Optional.empty();
+        default -> Optional.empty();
+      };
+    }
+  }
 
   /** A tick with its label. */
   public record Tick(String kind, String path, String label, double x, double y, String anchor) {}
 
   /** A foot: whose, where, turned by how much on the picture, and its label. */
   public record Foot(
-      String leg, double x, double y, double rotation, String label, String sideLabel) {}
+      String leg, double x, double y, double rotation, String label, String sideLabel) {
+    /** Where its labels stand, outside of it. */
+    public double labelX() {
+      return x > MIDDLE ? x + LABEL_AWAY : x - LABEL_AWAY;
+    }
+
+    /** Whether it is the lead foot. */
+    public boolean lead() {
+      return leg.equals(Leg.LEAD.id());
+    }
+  }
 
   /** The pelvis: how far it is turned on the picture, with its joints. */
   public record Pelvis(
@@ -55,7 +87,7 @@ public record PlanView(
   /**
    * One direction in words.
    *
-   * @param heading {@code Going back} or {@code Coming through}
+   * @param which which margin it is
    * @param verdict {@code 9 short}, {@code 18 to spare}
    * @param band id of the band, for the cup
    * @param chance how likely it is to be short, in words
@@ -63,7 +95,17 @@ public record PlanView(
    * @param detail what has and what needs
    */
   public record Said(
-      String heading, String verdict, String band, String chance, String number, String detail) {}
+      BudgetMargin which,
+      String verdict,
+      String band,
+      String chance,
+      String number,
+      String detail) {
+    /** {@code Going back} or {@code Coming through}. */
+    public String heading() {
+      return which.title();
+    }
+  }
 
   /** The line a folded plan view shows. */
   public String summary() {
@@ -71,6 +113,7 @@ public record PlanView(
       return "nothing to show yet: measure the hips";
     }
     return String.join(
-        " · ", words.stream().map(w -> w.heading().toLowerCase() + " " + w.verdict()).toList());
+        " · ",
+        words.stream().map(w -> w.heading().toLowerCase(Locale.ROOT) + " " + w.verdict()).toList());
   }
 }

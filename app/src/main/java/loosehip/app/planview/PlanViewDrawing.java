@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.words.PivotWords;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.Margin;
@@ -240,7 +242,7 @@ public final class PlanViewDrawing {
               if (back.margin().isPresent()) {
                 words.add(
                     said(
-                        "Going back",
+                        BudgetMargin.BACK,
                         back.margin().get(),
                         String.format(
                             Locale.ROOT,
@@ -251,7 +253,7 @@ public final class PlanViewDrawing {
               } else {
                 words.add(
                     new PlanView.Said(
-                        "Going back",
+                        BudgetMargin.BACK,
                         "has " + Math.round(back.pelvis()),
                         "not-measured",
                         "trunk turn not measured",
@@ -265,7 +267,7 @@ public final class PlanViewDrawing {
             through ->
                 words.add(
                     said(
-                        "Coming through",
+                        BudgetMargin.IMPACT,
                         through.impact(),
                         String.format(
                             Locale.ROOT,
@@ -275,12 +277,12 @@ public final class PlanViewDrawing {
     return words;
   }
 
-  private static PlanView.Said said(String heading, Margin margin, String detail) {
+  private static PlanView.Said said(BudgetMargin which, Margin margin, String detail) {
     return new PlanView.Said(
-        heading,
-        margin.spoken(),
+        which,
+        PivotWords.spoken(margin),
         margin.band().id(),
-        margin.words(),
+        margin.shortChance().words(),
         Math.round(margin.chanceShort() * 100)
             + " in 100 short, ±"
             + Math.round(margin.deviation()),

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.ReadingFiles;
+import loosehip.app.words.Typed;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Readings in and out: bring a file, see what would happen row by row, take it, undo it. */
 @Controller
@@ -45,9 +46,19 @@ class ReadingsController {
 
   @GetMapping("/readings")
   String readings(@AuthenticationPrincipal SignedIn user, Model model) {
+    return show(user, model, "");
+  }
+
+  private String show(SignedIn user, Model model, String problem) {
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute("files", files.newest(user.account().practiceId()));
-    model.addAttribute("columns", Columns.KNOWN);
+    model.addAttribute(
+        "page",
+        new ReadingsPage(
+            files.newest(user.account().practiceId()),
+            Columns.KNOWN.entrySet().stream()
+                .map(c -> new ReadingsPage.Column(c.getKey(), c.getValue()))
+                .toList(),
+            problem));
     return "library/readings";
   }
 
@@ -55,19 +66,19 @@ class ReadingsController {
   String bring(
       @RequestParam Optional<MultipartFile> file,
       @AuthenticationPrincipal SignedIn user,
-      Model model)
+      Model model,
+      RedirectAttributes redirect)
       throws IOException {
     if (file.isEmpty() || file.get().isEmpty()) {
-      model.addAttribute("problem", "Choose a CSV file first. Nothing was read.");
-      return readings(user, model);
+      return show(user, model, "Choose a CSV file first. Nothing was read.");
     }
     Path copy = Files.createTempFile("loose-hip-readings", ".csv");
     try (InputStream in = file.get().getInputStream()) {
       Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
     }
     String name = Optional.ofNullable(file.get().getOriginalFilename()).orElse("file");
-    String kept = name.length() > NAME_MOST ? name.substring(0, NAME_MOST) : name;
-    return "redirect:/readings/" + intake.check(user.account(), kept, copy);
+    redirect.addAttribute("id", intake.check(user.account(), Typed.kept(name, NAME_MOST), copy));
+    return "redirect:/readings/{id}";
   }
 
   @GetMapping("/readings/{id}")
@@ -77,7 +88,7 @@ class ReadingsController {
       @RequestParam(defaultValue = "0") int after,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Optional<ReadingFiles.Standing> standing = files.find(user.account().practiceId(), id);
+    Optional<ReadingFiles.FileState> standing = files.find(user.account().practiceId(), id);
     if (standing.isEmpty()) {
       return "redirect:/readings";
     }
@@ -86,18 +97,10 @@ class ReadingsController {
     return "library/reading-file";
   }
 
-  private void show(Model model, ReadingFiles.Standing standing, String outcome, int after) {
+  private void show(Model model, ReadingFiles.FileState standing, String outcome, int after) {
     List<ReadingFiles.Line> lines =
-        standing.state().equals("checking")
-            ? List.of()
-            : files.lines(standing.id(), outcome, after, LINES_A_PAGE);
-    model.addAttribute("f", standing);
-    model.addAttribute("broughtAt", Dates.moment(standing.broughtAt()));
-    model.addAttribute("outcome", outcome);
-    model.addAttribute("lines", lines);
-    model.addAttribute(
-        "next", lines.size() == LINES_A_PAGE ? lines.get(lines.size() - 1).line() : null);
-    model.addAttribute("after", after);
+        standing.checking() ? List.of() : files.lines(standing.id(), outcome, after, LINES_A_PAGE);
+    model.addAttribute("page", FilePage.of(standing, outcome, lines, lines.size() == LINES_A_PAGE));
   }
 
   /** The state alone, asked again and again while work goes on. */
@@ -107,7 +110,7 @@ class ReadingsController {
       @RequestParam(defaultValue = "") String outcome,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Optional<ReadingFiles.Standing> standing = files.find(user.account().practiceId(), id);
+    Optional<ReadingFiles.FileState> standing = files.find(user.account().practiceId(), id);
     if (standing.isEmpty()) {
       return "redirect:/readings";
     }
@@ -118,13 +121,13 @@ class ReadingsController {
   @PostMapping("/readings/{id}/take")
   String take(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     files.find(user.account().practiceId(), id).ifPresent(f -> intake.take(f.id(), user.account()));
-    return "redirect:/readings/" + id;
+    return "redirect:/readings/{id}";
   }
 
   @PostMapping("/readings/{id}/undo")
   String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     files.find(user.account().practiceId(), id).ifPresent(f -> intake.undo(f.id(), user.account()));
-    return "redirect:/readings/" + id;
+    return "redirect:/readings/{id}";
   }
 
   @PostMapping("/readings/{id}/drop")

@@ -6,8 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.app.golfer.Typed;
 import loosehip.app.store.ReadingFiles.FileRow;
+import loosehip.app.words.Typed;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
@@ -16,6 +16,7 @@ import loosehip.core.measure.Reading;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Unit;
+import loosehip.core.named.Named;
 
 /** Turns the fields of one line into a reading, or says which column is wrong and why. */
 final class RowReader {
@@ -67,7 +68,7 @@ final class RowReader {
     boolean number = slot.test().numeric(slot.part());
     Optional<Double> value = number ? Optional.of(value(fields, slot)) : Optional.empty();
     Optional<String> word = number ? Optional.empty() : Optional.of(word(fields, slot));
-    boolean unusual = value.filter(v -> !slot.test().limits().usual(v)).isPresent();
+    boolean unusual = value.filter(v -> !slot.test().range().usual(v)).isPresent();
     FileRow row =
         new FileRow(
             day(fields),
@@ -97,10 +98,10 @@ final class RowReader {
   private Slot slot(List<String> fields) throws BadRow {
     String testId = columns.text(fields, "test").orElse("");
     ScreenTest test =
-        ScreenTest.parse(testId)
+        Named.parse(ScreenTest.class, testId)
             .orElseThrow(() -> new BadRow("test", "“" + testId + "” is no test"));
     Optional<String> sideText = columns.text(fields, "side");
-    Optional<Side> side = sideText.flatMap(Side::parse);
+    Optional<Side> side = sideText.flatMap(Named.parser(Side.class));
     if (sideText.isPresent() && side.isEmpty()) {
       throw new BadRow("side", "“" + sideText.get() + "” is neither left nor right");
     }
@@ -108,7 +109,7 @@ final class RowReader {
       throw new BadRow("side", testId + (test.sided() ? " needs left or right" : " has no side"));
     }
     Optional<String> partText = columns.text(fields, "part");
-    Optional<Part> part = partText.flatMap(Part::parse);
+    Optional<Part> part = partText.flatMap(Named.parser(Part.class));
     if (partText.isPresent() && (part.isEmpty() || !test.hasPart(part.get()))) {
       throw new BadRow("part", "“" + partText.get() + "” is no part of " + testId);
     }
@@ -144,16 +145,16 @@ final class RowReader {
                         text.isEmpty() ? "the number is missing" : "“" + text + "” is no number"));
     double scale = Math.pow(10, slot.test().unit().decimals());
     double value = Math.round(typed * scale) / scale;
-    if (!slot.test().limits().accepts(value)) {
+    if (!slot.test().range().accepts(value)) {
       throw new BadRow(
           column,
           text
               + " cannot be: "
               + slot.test().id()
               + " takes "
-              + (int) slot.test().limits().hardLow()
+              + (int) slot.test().range().hardLow()
               + " to "
-              + (int) slot.test().limits().hardHigh());
+              + (int) slot.test().range().hardHigh());
     }
     return value;
   }
@@ -180,7 +181,7 @@ final class RowReader {
 
   private Optional<Method> method(List<String> fields, Slot slot, boolean number) throws BadRow {
     Optional<String> text = columns.text(fields, "method");
-    Optional<Method> method = text.flatMap(Method::parse);
+    Optional<Method> method = text.flatMap(Named.parser(Method.class));
     if (text.isPresent() && method.isEmpty()) {
       throw new BadRow("method", "“" + text.get() + "” is no method");
     }
@@ -195,7 +196,7 @@ final class RowReader {
     for (String id : columns.text(fields, "compensations").orElse("").split(" +")) {
       if (!id.isEmpty()) {
         seen.add(
-            Compensation.parse(id)
+            Named.parse(Compensation.class, id)
                 .orElseThrow(() -> new BadRow("compensations", "“" + id + "” is no compensation")));
       }
     }

@@ -3,15 +3,17 @@ package loosehip.app.setup;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
+import loosehip.app.field.NotedField;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Measured;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
 import loosehip.core.link.SpineShape;
-import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.TurnBudget;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,17 +37,12 @@ class SetupController {
     this.views = views;
   }
 
-  /** A school beside the others: what today's set-up leaves in it. */
-  public record SchoolLine(
-      School school, Optional<Margin> back, Optional<Margin> impact, boolean chosen) {}
-
   @GetMapping("/golfers/{id}/set-up")
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
     instrument.beside(model, bench, "set-up");
-    model.addAttribute("schools", schools(bench));
-    stance(model, bench);
+    model.addAttribute("page", page(bench));
     return "setup/set-up";
   }
 
@@ -53,32 +50,32 @@ class SetupController {
   @GetMapping("/golfers/{id}/set-up/by-eye")
   String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
-    stance(model, bench);
+    model.addAttribute("page", page(bench));
     return "setup/by-eye-again";
   }
 
-  private void stance(Model model, Bench bench) {
+  private SetupPage page(Bench bench) {
+    GolferFile file = bench.file();
     School school = bench.golfer().school();
-    model.addAttribute("bench", bench);
-    model.addAttribute("file", bench.file());
-    model.addAttribute("figures", views.figures(bench));
-    model.addAttribute("groups", views.groups(bench));
-    model.addAttribute("shape", Measured.shape(bench.file(), school));
-    model.addAttribute("shapes", SpineShape.of(school));
+    List<SpineShape> shapes = SpineShape.of(school);
+    return new SetupPage(
+        file.id(),
+        shapes.size() > 1
+            ? Optional.of(
+                NotedField.oneOf(
+                    file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school)))
+            : Optional.empty(),
+        views.figures(bench),
+        views.groups(bench),
+        NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),
+        Arrays.stream(School.values()).map(s -> line(bench, s)).toList());
   }
 
-  private static List<SchoolLine> schools(Bench bench) {
-    return Arrays.stream(School.values())
-        .map(
-            school -> {
-              TurnBudget budget =
-                  TurnBudget.of(school, bench.golfer().setup(), bench.assessment().hips());
-              return new SchoolLine(
-                  school,
-                  budget.backMargin(),
-                  budget.impactMargin(),
-                  school == bench.golfer().school());
-            })
-        .toList();
+  private static SetupPage.SchoolLine line(Bench bench, School school) {
+    TurnBudget budget = TurnBudget.of(school, bench.golfer().setup(), bench.judgement().hips());
+    return new SetupPage.SchoolLine(
+        school,
+        budget.backMargin().map(SetupPage.MarginWord::of),
+        budget.impactMargin().map(SetupPage.MarginWord::of));
   }
 }

@@ -6,10 +6,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
+import loosehip.app.field.NotedField;
 import loosehip.app.figure.Drawing;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Measured;
+import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Level;
 import loosehip.core.link.SetupFault;
@@ -45,8 +49,7 @@ class StanceViews {
    */
   public record FigureView(
       SetupFigure figure,
-      String topic,
-      String value,
+      NotedField field,
       String usual,
       double from,
       double to,
@@ -60,6 +63,7 @@ class StanceViews {
    * @param right how it looks right
    * @param wrong how it looks when clear
    * @param level the level in force
+   * @param field how strongly it is seen by eye
    * @param measured by which figure it was set; empty when by eye
    * @param counts whether it counts in this shape
    */
@@ -67,8 +71,8 @@ class StanceViews {
       SetupFault fault,
       Optional<Drawing> right,
       Optional<Drawing> wrong,
-      List<Level> levels,
       Level level,
+      NotedField field,
       String measured,
       boolean counts) {}
 
@@ -88,12 +92,11 @@ class StanceViews {
     SetupFigure.Window window = figure.window(shape);
     double span = window.high() - window.low();
     double low = window.low() - span;
-    String topic = Measured.topic(figure);
+    Fact<Double> fact = Measured.fact(figure);
     return new FigureView(
         figure,
-        topic,
-        bench.file().value(topic).orElse(""),
-        figure.ofBudget() ? (figure == SetupFigure.HIP_BEND ? "40" : "0") : "",
+        NotedField.typed(bench.file(), fact),
+        figure.ofBudget().map(b -> Numbers.plain(b.usual())).orElse(""),
         100.0 / 3,
         200.0 / 3,
         value.map(v -> Math.max(1, Math.min(99, 100 * (v - low) / (3 * span)))),
@@ -110,7 +113,7 @@ class StanceViews {
   }
 
   private static String plain(double number) {
-    return String.format(Locale.ROOT, "%.2f", number).replaceAll("\\.?0+$", "").replace("-", "−");
+    return Numbers.shown(number);
   }
 
   List<Group> groups(Bench bench) {
@@ -131,8 +134,13 @@ class StanceViews {
         fault,
         figures.find("setup." + view + ".right"),
         figures.find(fault.id() + "." + view + ".clear"),
-        List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
         bench.golfer().seen().level(fault),
+        NotedField.oneOrNone(
+            bench.file(),
+            Facts.SETUP_FAULT.about(fault),
+            List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
+            Level::word,
+            bench.golfer().seen().level(fault).id()),
         measured(bench, fault, shape),
         shape.counts(fault));
   }

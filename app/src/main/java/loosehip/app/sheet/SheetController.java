@@ -11,7 +11,8 @@ import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
-import loosehip.core.casefile.Assessment;
+import loosehip.app.words.NoticeWords;
+import loosehip.app.words.Typed;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -50,10 +51,9 @@ class SheetController {
     Bench bench = benches.open(user.account(), id);
     Optional<PlanPage> page = safe(bench, week);
     if (page.isEmpty()) {
-      return "redirect:/golfers/" + id + "/plan";
+      return "redirect:/golfers/{id}/plan";
     }
     model.addAttribute("sheet", sheet(bench, page.get(), user));
-    model.addAttribute("golferId", id);
     return "sheet/sheet";
   }
 
@@ -81,17 +81,14 @@ class SheetController {
       @PathVariable String id,
       @RequestParam(defaultValue = "") String contact,
       @AuthenticationPrincipal SignedIn user) {
-    String kept = contact.strip();
-    values.setOwn(
-        user.account(),
-        CONTACT,
-        Optional.of(kept.length() > CONTACT_MOST ? kept.substring(0, CONTACT_MOST) : kept)
-            .filter(k -> !k.isEmpty()));
-    return "redirect:/golfers/" + id + "/sheet";
+    String kept = Typed.kept(contact, CONTACT_MOST);
+    values.setOwn(user.account(), CONTACT, Optional.of(kept).filter(k -> !k.isEmpty()));
+    return "redirect:/golfers/{id}/sheet";
   }
 
   private Sheet sheet(Bench bench, PlanPage page, SignedIn user) {
     return new Sheet(
+        bench.file().id(),
         bench.file().name(),
         user.account().practiceName(),
         user.account().shownName(),
@@ -99,12 +96,13 @@ class SheetController {
             .map(Noted::value)
             .orElse(""),
         page,
-        Assessment.DECISION_AID);
+        NoticeWords.DECISION_AID);
   }
 
   /**
    * What the sheet says.
    *
+   * @param id the golfer's id
    * @param golfer whose it is
    * @param practice the practice
    * @param trainer whom to tell
@@ -113,5 +111,16 @@ class SheetController {
    * @param aid what every reader is told
    */
   public record Sheet(
-      String golfer, String practice, String trainer, String contact, PlanPage plan, String aid) {}
+      String id,
+      String golfer,
+      String practice,
+      String trainer,
+      String contact,
+      PlanPage plan,
+      String aid) {
+    /** Whom to tell, and how to reach them. */
+    public String whomToTell() {
+      return contact.isEmpty() ? trainer : trainer + ", " + contact;
+    }
+  }
 }

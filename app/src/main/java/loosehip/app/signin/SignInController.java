@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import loosehip.app.Settings;
 import loosehip.app.store.Accounts;
+import loosehip.app.words.Typed;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -31,17 +32,15 @@ class SignInController {
 
   @GetMapping("/sign-in")
   String signIn(Model model, @RequestParam Map<String, String> query) {
-    model.addAttribute("demo", settings.demo());
-    model.addAttribute("empty", accounts.none());
-    model.addAttribute("message", message(query));
+    model.addAttribute("page", new SignInPage(settings.demo(), accounts.none(), message(query)));
     return "signin/sign-in";
   }
 
   private static String message(Map<String, String> query) {
     if (query.containsKey("wait")) {
       return "Too many tries on this name. Wait "
-          + query.get("wait").replaceAll("\\D", "")
-          + " seconds, then try again.";
+          + Typed.whole(query.get("wait")).map(s -> s + " seconds").orElse("a minute")
+          + ", then try again.";
     }
     if (query.containsKey("refused")) {
       return "Name and password do not match. Nothing was changed; try again.";
@@ -54,9 +53,8 @@ class SignInController {
 
   @GetMapping("/set-up/{token}")
   String setUp(@PathVariable String token, Model model) {
-    model.addAttribute("open", accounts.setUpOpen(token));
-    model.addAttribute("token", token);
-    model.addAttribute("fields", fields(Map.of(), Map.of()));
+    model.addAttribute(
+        "page", new SetUpPage(accounts.setUpOpen(token), token, fields(Map.of(), Map.of())));
     return "signin/set-up";
   }
 
@@ -67,22 +65,44 @@ class SignInController {
       boolean done =
           accounts.setUp(
               token,
-              form.get("practice").strip(),
-              form.get("shownName").strip(),
-              form.get("signInName").strip(),
+              Typed.clean(form.get("practice")),
+              Typed.clean(form.get("shownName")),
+              Typed.clean(form.get("signInName")),
               passwords.encode(form.get("password")));
       if (done) {
         return "redirect:/sign-in";
       }
     }
-    model.addAttribute("open", accounts.setUpOpen(token));
-    model.addAttribute("token", token);
-    model.addAttribute("fields", fields(form, problems));
+    model.addAttribute(
+        "page", new SetUpPage(accounts.setUpOpen(token), token, fields(form, problems)));
     return "signin/set-up";
   }
 
+  /**
+   * The sign-in page, ready to be shown.
+   *
+   * @param demo whether this copy runs on demo data
+   * @param empty whether nobody can sign in yet
+   * @param message what is to be said; empty when nothing is
+   */
+  public record SignInPage(boolean demo, boolean empty, String message) {}
+
+  /**
+   * The set-up page, ready to be shown.
+   *
+   * @param open whether the link still works
+   * @param token of the link
+   * @param fields of the form
+   */
+  public record SetUpPage(boolean open, String token, List<Field> fields) {}
+
   /** A field of the set-up form. */
-  public record Field(String id, String label, String type, String value, String problem) {}
+  public record Field(String id, String label, String type, String value, String problem) {
+    /** What the browser may fill in. */
+    public String autocomplete() {
+      return type.equals("password") ? "new-password" : "off";
+    }
+  }
 
   private static List<Field> fields(Map<String, String> form, Map<String, String> problems) {
     return List.of(
@@ -105,7 +125,7 @@ class SignInController {
   private Map<String, String> problems(Map<String, String> form) {
     Map<String, String> problems = new LinkedHashMap<>();
     for (String field : new String[] {"practice", "shownName", "signInName"}) {
-      if (form.getOrDefault(field, "").isBlank()) {
+      if (Typed.clean(form.getOrDefault(field, "")).isEmpty()) {
         problems.put(field, "Please fill this in.");
       } else if (form.get(field).length() > 80) {
         problems.put(field, "At most 80 letters.");

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Function;
+import loosehip.app.store.migration.V6__Facts_and_plans_as_data;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -31,7 +32,11 @@ public final class Database implements AutoCloseable {
             + "?journal_mode=WAL&synchronous=NORMAL&foreign_keys=on&busy_timeout=5000"
             + "&transaction_mode=IMMEDIATE";
     this.writePool = pool(url, 1);
-    Flyway.configure().dataSource(writePool).load().migrate();
+    Flyway.configure()
+        .dataSource(writePool)
+        .javaMigrations(new V6__Facts_and_plans_as_data())
+        .load()
+        .migrate();
     this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);
     this.write = DSL.using(writePool, SQLDialect.SQLITE);
     this.read = DSL.using(readPool, SQLDialect.SQLITE);

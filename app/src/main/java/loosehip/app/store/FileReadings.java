@@ -2,8 +2,10 @@ package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.READING_FILE_ROW;
+import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.VISIT;
 
 import java.time.Clock;
@@ -41,17 +43,14 @@ public class FileReadings {
 
   /** Golfers of the practice whose data may be kept, by id: name key, and whether consent is on. */
   public Map<String, Known> golfers(String practiceId) {
-    var later = OBSERVATION.as("later");
     Map<String, Known> known = new HashMap<>();
     database
         .read()
-        .select(GOLFER.ID, GOLFER.NAME_KEY, OBSERVATION.VALUE)
+        .select(GOLFER.ID, GOLFER.NAME_KEY, OBSERVATION_NOW.VALUE)
         .from(GOLFER)
-        .leftJoin(OBSERVATION)
-        .on(OBSERVATION.GOLFER_ID.eq(GOLFER.ID))
-        .and(OBSERVATION.TOPIC.eq("consent"))
-        .and(OBSERVATION.VALUE.isNotNull())
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OBSERVATION.ID)))
+        .leftJoin(OBSERVATION_NOW)
+        .on(OBSERVATION_NOW.GOLFER_ID.eq(GOLFER.ID))
+        .and(OBSERVATION_NOW.TOPIC.eq("consent"))
         .where(GOLFER.PRACTICE_ID.eq(practiceId))
         .forEach(r -> known.put(r.value1(), new Known(r.value2(), r.value3() != null)));
     return known;
@@ -177,14 +176,14 @@ public class FileReadings {
 
   private static @Nullable ReadingRecord current(
       DSLContext db, String visitId, ReadingFileRowRecord row) {
-    var later = READING.as("later");
-    return db.selectFrom(READING)
+    return db.select(READING.asterisk())
+        .from(READING)
+        .join(READING_NOW)
+        .on(READING_NOW.ID.eq(READING.ID))
         .where(READING.VISIT_ID.eq(visitId))
         .and(READING.SLOT.eq(row.getSlot()))
         .and(READING.ORDINAL.eq(row.getOrdinal()))
-        .and(READING.WITHDRAWN.eq(0))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
-        .fetchAny();
+        .fetchAnyInto(READING);
   }
 
   /**
@@ -227,33 +226,16 @@ public class FileReadings {
     if (brought == null) {
       return 0;
     }
-    if (db.fetchExists(READING, READING.SUPERSEDES.eq(readingId))) {
+    if (Journal.READINGS.laterThan(db, readingId).isPresent()) {
       return 1;
     }
-    ReadingRecord before =
-        brought.getSupersedes() == null
-            ? null
-            : db.fetchOne(READING, READING.ID.eq(brought.getSupersedes()));
-    ReadingRecord back = (before == null ? brought : before).copy();
-    back.setId(Ids.fresh());
-    back.setWithdrawn(before == null ? 1 : before.getWithdrawn());
-    back.setSubmitKey(null);
-    back.setSupersedes(readingId);
-    back.setTakenAt(now());
-    back.setTakenBy(by.id());
-    back.insert();
+    Journal.takeBackReading(db, brought, by, now());
     return 0;
   }
 
   private static int emptyVisitsOf(DSLContext db, String fileId) {
-    var later = READING.as("later");
     Condition holdsReadings =
-        DSL.exists(
-            DSL.selectOne()
-                .from(READING)
-                .where(READING.VISIT_ID.eq(VISIT.ID))
-                .and(READING.WITHDRAWN.eq(0))
-                .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID))));
+        DSL.exists(DSL.selectOne().from(READING_NOW).where(READING_NOW.VISIT_ID.eq(VISIT.ID)));
     Condition holdsFacts =
         DSL.exists(DSL.selectOne().from(OBSERVATION).where(OBSERVATION.VISIT_ID.eq(VISIT.ID)));
     return db.deleteFrom(VISIT)
@@ -286,12 +268,11 @@ public class FileReadings {
 
   /** Hands out every reading of the practice, or of one golfer, row by row. */
   public void each(String practiceId, Optional<String> golferId, Consumer<Outgoing> to) {
-    var later = READING.as("later");
     try (Cursor<? extends Record> rows =
         database
             .read()
             .select(
-                READING.asterisk(),
+                READING_NOW.asterisk(),
                 GOLFER.ID,
                 GOLFER.NAME,
                 VISIT.STARTED_AT,
@@ -299,17 +280,16 @@ public class FileReadings {
             .from(GOLFER)
             .join(VISIT)
             .on(VISIT.GOLFER_ID.eq(GOLFER.ID))
-            .join(READING)
-            .on(READING.VISIT_ID.eq(VISIT.ID))
+            .join(READING_NOW)
+            .on(READING_NOW.VISIT_ID.eq(VISIT.ID))
             .where(GOLFER.PRACTICE_ID.eq(practiceId))
             .and(golferId.map(GOLFER.ID::eq).orElse(DSL.noCondition()))
-            .and(READING.WITHDRAWN.eq(0))
-            .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
-            .orderBy(GOLFER.NAME_KEY, GOLFER.ID, VISIT.STARTED_AT, READING.SLOT, READING.ORDINAL)
+            .orderBy(
+                GOLFER.NAME_KEY, GOLFER.ID, VISIT.STARTED_AT, READING_NOW.SLOT, READING_NOW.ORDINAL)
             .fetchLazy()) {
       rows.forEach(
           r ->
-              Slot.parse(r.get(READING.SLOT))
+              Slot.parse(r.get(READING_NOW.SLOT))
                   .ifPresent(
                       slot ->
                           to.accept(

@@ -1,12 +1,13 @@
 package loosehip.app.store;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.measure.Slot;
+import loosehip.core.plan.BlockSpan;
+import loosehip.core.plan.ItemId;
 
 /**
  * Everything kept about one golfer at one visit, as it stands now.
@@ -47,38 +48,22 @@ public record GolferFile(
    * The newest version of the plan given.
    *
    * @param number of the version
-   * @param start its first day
-   * @param retest the day of the retest
+   * @param span the days it runs over
    * @param items the ids of everything in it, without repeats
    * @param stopped items that its log has stopped, with what stopped them
    * @param logged the last day the log says something about; empty when it says nothing yet
    */
   public record PlanGiven(
       int number,
-      LocalDate start,
-      LocalDate retest,
-      List<String> items,
-      Map<String, ItemLog> stopped,
-      Optional<LocalDate> logged) {
-    /** How many weeks the block has. */
-    public int weeks() {
-      return (int) Math.max(1, ChronoUnit.WEEKS.between(start, retest));
-    }
-
-    /** Which week of the block a day is in: 1 for the first, 0 or less before it. */
-    public int week(LocalDate day) {
-      return Math.floorDiv((int) ChronoUnit.DAYS.between(start, day), 7) + 1;
-    }
-  }
-
-  /** The value of a topic, if noted. */
-  public Optional<String> value(String topic) {
-    return Optional.ofNullable(facts.get(topic)).map(Noted::value);
-  }
+      BlockSpan span,
+      List<ItemId> items,
+      Map<ItemId, ItemLog> stopped,
+      Optional<LocalDate> logged) {}
 
   /** The earlier visit chosen to be compared with; empty when the latest one serves. */
   public Optional<EarlierVisit> baseline() {
-    return value("baseline")
+    return Optional.ofNullable(facts.get(GolferFiles.BASELINE))
+        .map(Noted::value)
         .flatMap(id -> earlier.stream().filter(v -> v.visitId().equals(id)).findFirst());
   }
 

@@ -4,8 +4,10 @@ import static loosehip.app.store.GolferFile.EARLIER_AT_HAND;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.STEP;
 import static loosehip.app.store.generated.Tables.VISIT;
 
@@ -24,6 +26,8 @@ import loosehip.app.store.generated.tables.records.GolferRecord;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
+import loosehip.core.named.Named;
+import loosehip.core.plan.BlockSpan;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectLimitStep;
@@ -33,6 +37,9 @@ import org.springframework.stereotype.Repository;
 /** Reads a golfer's file as it stands now: rows that something supersedes are left out. */
 @Repository
 public class GolferFiles {
+  /** The visit chosen to compare with is kept under this. */
+  static final String BASELINE = "baseline";
+
   private final Database database;
   private final Clock clock;
 
@@ -70,7 +77,7 @@ public class GolferFiles {
     now.putAll(facts.getOrDefault(ids.get(0), Map.of()));
     List<GolferFile.EarlierVisit> earlier =
         new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
-    Optional.ofNullable(now.get("baseline"))
+    Optional.ofNullable(now.get(BASELINE))
         .map(Noted::value)
         .filter(chosen -> atHand > 0 && !ids.contains(chosen))
         .flatMap(chosen -> visit(golfer.getId(), chosen))
@@ -100,9 +107,10 @@ public class GolferFiles {
             r ->
                 new GolferFile.PlanGiven(
                     r.get(PLAN_VERSION.NUMBER),
-                    LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
-                    LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON)),
-                    List.of(r.get(PLAN_VERSION.ITEMS).split(" ")),
+                    new BlockSpan(
+                        LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
+                        LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON))),
+                    PlanVersions.items(r.get(PLAN_VERSION.ITEMS)),
                     Homework.stopped(db, golferId, r.get(PLAN_VERSION.NUMBER)),
                     Homework.lastDay(db, golferId)));
   }
@@ -143,7 +151,8 @@ public class GolferFiles {
    * @param at when
    * @param by who
    * @param ordinal which try
-   * @param said the number or word
+   * @param value the number; empty when a word was told
+   * @param word the word; empty when a number was read
    * @param voided whether it was put in voided
    * @param withdrawn whether it was taken back
    * @param corrects whether it took the place of an earlier row
@@ -152,7 +161,8 @@ public class GolferFiles {
       Instant at,
       String by,
       int ordinal,
-      String said,
+      Optional<Double> value,
+      String word,
       boolean voided,
       boolean withdrawn,
       boolean corrects) {}
@@ -174,11 +184,8 @@ public class GolferFiles {
                     Instant.parse(r.get(READING.TAKEN_AT)),
                     r.get(ACCOUNT.SHOWN_NAME),
                     r.get(READING.ORDINAL),
-                    Optional.ofNullable(r.get(READING.VALUE))
-                        .map(String::valueOf)
-                        .map(v -> v.replaceFirst("\\.0$", ""))
-                        .or(() -> Optional.ofNullable(r.get(READING.WORD)))
-                        .orElse(""),
+                    Optional.ofNullable(r.get(READING.VALUE)),
+                    Optional.ofNullable(r.get(READING.WORD)).orElse(""),
                     r.get(READING.VOIDED) == 1,
                     r.get(READING.WITHDRAWN) == 1,
                     r.get(READING.SUPERSEDES) != null));
@@ -233,64 +240,46 @@ public class GolferFiles {
   /** Facts by visit and topic; the golfer's own for good stand under the empty visit. */
   private static Map<String, Map<String, Noted>> facts(
       DSLContext db, String golferId, List<String> visitIds) {
-    var later = OBSERVATION.as("later");
     Map<String, Map<String, Noted>> facts = new HashMap<>();
-    db.select(OBSERVATION.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(OBSERVATION)
+    db.select(OBSERVATION_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(OBSERVATION_NOW)
         .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(OBSERVATION.NOTED_BY))
-        .where(OBSERVATION.GOLFER_ID.eq(golferId))
-        .and(OBSERVATION.VISIT_ID.isNull().or(OBSERVATION.VISIT_ID.in(visitIds)))
-        .and(OBSERVATION.VALUE.isNotNull())
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OBSERVATION.ID)))
+        .on(ACCOUNT.ID.eq(OBSERVATION_NOW.NOTED_BY))
+        .where(OBSERVATION_NOW.GOLFER_ID.eq(golferId))
+        .and(OBSERVATION_NOW.VISIT_ID.isNull().or(OBSERVATION_NOW.VISIT_ID.in(visitIds)))
         .forEach(
             r ->
                 facts
                     .computeIfAbsent(
-                        Optional.ofNullable(r.get(OBSERVATION.VISIT_ID)).orElse(""),
+                        Optional.ofNullable(r.get(OBSERVATION_NOW.VISIT_ID)).orElse(""),
                         v -> new HashMap<>())
                     .put(
-                        r.get(OBSERVATION.TOPIC),
+                        r.get(OBSERVATION_NOW.TOPIC),
                         new Noted(
-                            r.get(OBSERVATION.ID),
-                            r.get(OBSERVATION.VALUE),
-                            Instant.parse(r.get(OBSERVATION.NOTED_AT)),
+                            r.get(OBSERVATION_NOW.ID),
+                            r.get(OBSERVATION_NOW.VALUE),
+                            Instant.parse(r.get(OBSERVATION_NOW.NOTED_AT)),
                             r.get(ACCOUNT.SHOWN_NAME))));
     return facts;
   }
 
   /** Tries as they stand, by visit. */
   static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
-    var later = READING.as("later");
     Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
-    db.select(
-            READING.ID,
-            READING.VISIT_ID,
-            READING.SLOT,
-            READING.ORDINAL,
-            READING.VALUE,
-            READING.WORD,
-            READING.METHOD,
-            READING.COMPENSATIONS,
-            READING.VOIDED,
-            READING.SUBMIT_KEY,
-            READING.TAKEN_AT,
-            READING.TAKEN_BY,
-            ACCOUNT.SHOWN_NAME)
-        .from(READING)
+    db.select(READING_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(READING_NOW)
         .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(READING.TAKEN_BY))
-        .where(READING.VISIT_ID.in(visitIds))
-        .and(READING.WITHDRAWN.eq(0))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
-        .orderBy(READING.SLOT, READING.ORDINAL)
+        .on(ACCOUNT.ID.eq(READING_NOW.TAKEN_BY))
+        .where(READING_NOW.VISIT_ID.in(visitIds))
+        .orderBy(READING_NOW.SLOT, READING_NOW.ORDINAL)
         .forEach(
             r ->
-                Slot.parse(r.get(READING.SLOT))
+                Slot.parse(r.get(READING_NOW.SLOT))
                     .ifPresent(
                         slot ->
                             byVisit
-                                .computeIfAbsent(r.get(READING.VISIT_ID), v -> new ArrayList<>())
+                                .computeIfAbsent(
+                                    r.get(READING_NOW.VISIT_ID), v -> new ArrayList<>())
                                 .add(taken(slot, r, r.get(ACCOUNT.SHOWN_NAME)))));
     return byVisit;
   }
@@ -298,26 +287,26 @@ public class GolferFiles {
   /** The try of a row. */
   static TakenTry taken(Slot slot, Record r, String by) {
     return new TakenTry(
-        r.get(READING.ID),
+        r.get(READING_NOW.ID),
         slot,
-        r.get(READING.ORDINAL),
-        Optional.ofNullable(r.get(READING.VALUE)).map(Number::doubleValue),
-        Optional.ofNullable(r.get(READING.WORD)),
-        Optional.ofNullable(r.get(READING.METHOD)).flatMap(Method::parse),
-        compensations(r.get(READING.COMPENSATIONS)),
-        r.get(READING.VOIDED) == 1,
-        Instant.parse(r.get(READING.TAKEN_AT)),
-        Optional.ofNullable(r.get(READING.SUBMIT_KEY))
+        r.get(READING_NOW.ORDINAL),
+        Optional.ofNullable(r.get(READING_NOW.VALUE)).map(Number::doubleValue),
+        Optional.ofNullable(r.get(READING_NOW.WORD)),
+        Optional.ofNullable(r.get(READING_NOW.METHOD)).flatMap(Named.parser(Method.class)),
+        compensations(r.get(READING_NOW.COMPENSATIONS)),
+        r.get(READING_NOW.VOIDED) == 1,
+        Instant.parse(r.get(READING_NOW.TAKEN_AT)),
+        Optional.ofNullable(r.get(READING_NOW.SUBMIT_KEY))
             .filter(key -> key.startsWith(TrySets.FROM_FILE))
             .map(key -> "")
-            .orElseGet(() -> r.get(READING.TAKEN_BY)),
+            .orElseGet(() -> r.get(READING_NOW.TAKEN_BY)),
         by);
   }
 
   private static Set<Compensation> compensations(String ids) {
     Set<Compensation> all = new LinkedHashSet<>();
     for (String id : ids.split(" ")) {
-      Compensation.parse(id).ifPresent(all::add);
+      Named.parse(Compensation.class, id).ifPresent(all::add);
     }
     return all;
   }

@@ -8,9 +8,13 @@ import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.core.body.Handed;
+import loosehip.core.follow.TodayGroup;
+import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +23,9 @@ import org.springframework.stereotype.Repository;
 /** The golfers of a practice, as lists show them. */
 @Repository
 public class Golfers {
+  /** Nobody has more words in a name; what is typed beyond is not looked at. */
+  private static final int WORDS_LOOKED_AT = 12;
+
   private static final int FOUND_AT_MOST = 12;
 
   private final Database database;
@@ -37,7 +44,7 @@ public class Golfers {
   /** Golfers whose name holds all the words typed, accents and case aside. */
   public List<Glance> find(String practiceId, String typed) {
     Condition match = GOLFER.PRACTICE_ID.eq(practiceId);
-    for (String word : key(typed).split(" ")) {
+    for (String word : Arrays.stream(key(typed).split(" ")).limit(WORDS_LOOKED_AT).toList()) {
       match = match.and(GOLFER.NAME_KEY.contains(word));
     }
     return select(match, FOUND_AT_MOST);
@@ -60,13 +67,13 @@ public class Golfers {
     return new Glance(
         r.get(GOLFER.ID),
         r.get(GOLFER.NAME),
-        r.get(GLANCE.HANDED),
+        Named.parse(Handed.class, r.get(GLANCE.HANDED)).orElse(Handed.RIGHT),
         Optional.ofNullable(r.get(GLANCE.BIRTH_YEAR)),
         number(r.get(GLANCE.TRAIL_INTERNAL)),
         number(r.get(GLANCE.TRAIL_EXTERNAL)),
         number(r.get(GLANCE.LEAD_INTERNAL)),
         number(r.get(GLANCE.LEAD_EXTERNAL)),
-        r.get(GLANCE.STANDING),
+        Named.parse(TodayGroup.class, r.get(GLANCE.STANDING)).orElse(TodayGroup.QUIET),
         r.get(GLANCE.WORDS),
         LocalDate.parse(r.get(GLANCE.SEEN_ON)),
         Optional.ofNullable(r.get(GLANCE.DUE_ON)).map(LocalDate::parse));
@@ -148,13 +155,13 @@ public class Golfers {
     database.write(
         db ->
             db.update(GLANCE)
-                .set(GLANCE.HANDED, glance.handed())
+                .set(GLANCE.HANDED, glance.handed().id())
                 .set(GLANCE.BIRTH_YEAR, glance.birthYear().orElse(null))
                 .set(GLANCE.TRAIL_INTERNAL, real(glance.trailInternal()))
                 .set(GLANCE.TRAIL_EXTERNAL, real(glance.trailExternal()))
                 .set(GLANCE.LEAD_INTERNAL, real(glance.leadInternal()))
                 .set(GLANCE.LEAD_EXTERNAL, real(glance.leadExternal()))
-                .set(GLANCE.STANDING, glance.standing())
+                .set(GLANCE.STANDING, glance.group().id())
                 .set(GLANCE.WORDS, glance.words())
                 .set(GLANCE.SEEN_ON, glance.seenOn().toString())
                 .set(GLANCE.DUE_ON, glance.dueOn().map(LocalDate::toString).orElse(null))

@@ -2,6 +2,8 @@ package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.HOMEWORK;
+import static loosehip.app.store.generated.Tables.HOMEWORK_NEWEST;
+import static loosehip.app.store.generated.Tables.HOMEWORK_NOW;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -13,6 +15,8 @@ import java.util.Optional;
 import loosehip.app.store.generated.tables.records.HomeworkRecord;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.named.Named;
+import loosehip.core.plan.ItemId;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -22,6 +26,9 @@ import org.springframework.stereotype.Repository;
 /** What golfers did of the plans given to them. A log stays with the version it was made under. */
 @Repository
 public class Homework {
+  private static final Lineage<HomeworkRecord> LINEAGE =
+      new Lineage<>(HOMEWORK, HOMEWORK.ID, HOMEWORK.SUPERSEDES);
+
   private final Database database;
   private final Clock clock;
 
@@ -40,47 +47,44 @@ public class Homework {
    * @param seen what the trainer or the camera saw; may be empty
    * @param by who put it in
    */
-  public record Kept(int plan, String item, ItemLog log, String felt, String seen, String by) {}
+  public record Said(int plan, ItemId item, ItemLog log, String felt, String seen, String by) {}
 
   /** Everything in force of a golfer, the oldest day first. */
-  public List<Kept> of(String golferId) {
-    return inForce(database.read(), HOMEWORK.GOLFER_ID.eq(golferId));
+  public List<Said> of(String golferId) {
+    return inForce(database.read(), HOMEWORK_NOW.GOLFER_ID.eq(golferId));
   }
 
-  private static List<Kept> inForce(DSLContext db, Condition which) {
-    var later = HOMEWORK.as("later");
-    return db.select(HOMEWORK.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(HOMEWORK)
+  private static List<Said> inForce(DSLContext db, Condition which) {
+    return db.select(HOMEWORK_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(HOMEWORK_NOW)
         .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(HOMEWORK.NOTED_BY))
+        .on(ACCOUNT.ID.eq(HOMEWORK_NOW.NOTED_BY))
         .where(which)
-        .and(HOMEWORK.DONE.isNotNull())
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
-        .orderBy(HOMEWORK.ON_DAY, HOMEWORK.NOTED_AT)
+        .orderBy(HOMEWORK_NOW.ON_DAY, HOMEWORK_NOW.NOTED_AT)
         .fetch(Homework::kept);
   }
 
-  private static Kept kept(Record r) {
-    return new Kept(
-        r.get(HOMEWORK.PLAN_NUMBER),
-        r.get(HOMEWORK.ITEM),
+  private static Said kept(Record r) {
+    return new Said(
+        r.get(HOMEWORK_NOW.PLAN_NUMBER),
+        ItemId.of(r.get(HOMEWORK_NOW.ITEM)),
         new ItemLog(
-            LocalDate.parse(r.get(HOMEWORK.ON_DAY)),
-            Done.parse(r.get(HOMEWORK.DONE)).orElseThrow(),
-            Optional.ofNullable(r.get(HOMEWORK.EFFORT)),
-            Optional.ofNullable(r.get(HOMEWORK.PAIN)),
-            r.get(HOMEWORK.GOOD_FORM) == 1,
-            r.get(HOMEWORK.LEANED) == 1,
-            r.get(HOMEWORK.WORSE_NEXT_DAY) == 1),
-        r.get(HOMEWORK.FELT),
-        r.get(HOMEWORK.SEEN),
+            LocalDate.parse(r.get(HOMEWORK_NOW.ON_DAY)),
+            Named.parse(Done.class, r.get(HOMEWORK_NOW.DONE)).orElseThrow(),
+            Optional.ofNullable(r.get(HOMEWORK_NOW.EFFORT)),
+            Optional.ofNullable(r.get(HOMEWORK_NOW.PAIN)),
+            r.get(HOMEWORK_NOW.GOOD_FORM) == 1,
+            r.get(HOMEWORK_NOW.LEANED) == 1,
+            r.get(HOMEWORK_NOW.WORSE_NEXT_DAY) == 1),
+        r.get(HOMEWORK_NOW.FELT),
+        r.get(HOMEWORK_NOW.SEEN),
         r.get(ACCOUNT.SHOWN_NAME));
   }
 
   /** The items of a version that its log has stopped, each with what stopped it. */
-  static Map<String, ItemLog> stopped(DSLContext db, String golferId, int plan) {
-    Map<String, ItemLog> stopped = new LinkedHashMap<>();
-    inForce(db, HOMEWORK.GOLFER_ID.eq(golferId).and(HOMEWORK.PLAN_NUMBER.eq(plan))).stream()
+  static Map<ItemId, ItemLog> stopped(DSLContext db, String golferId, int plan) {
+    Map<ItemId, ItemLog> stopped = new LinkedHashMap<>();
+    inForce(db, HOMEWORK_NOW.GOLFER_ID.eq(golferId).and(HOMEWORK_NOW.PLAN_NUMBER.eq(plan))).stream()
         .filter(k -> k.log().stops())
         .forEach(k -> stopped.put(k.item(), k.log()));
     return stopped;
@@ -88,13 +92,10 @@ public class Homework {
 
   /** The last day something is said about, whatever the version; empty when nothing is. */
   static Optional<LocalDate> lastDay(DSLContext db, String golferId) {
-    var later = HOMEWORK.as("later");
     return Optional.ofNullable(
-            db.select(DSL.max(HOMEWORK.ON_DAY))
-                .from(HOMEWORK)
-                .where(HOMEWORK.GOLFER_ID.eq(golferId))
-                .and(HOMEWORK.DONE.isNotNull())
-                .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
+            db.select(DSL.max(HOMEWORK_NOW.ON_DAY))
+                .from(HOMEWORK_NOW)
+                .where(HOMEWORK_NOW.GOLFER_ID.eq(golferId))
                 .fetchOne(0, String.class))
         .map(LocalDate::parse);
   }
@@ -105,11 +106,11 @@ public class Homework {
    *
    * @param label what undo calls it
    */
-  public void say(GolferFile file, Account by, List<Kept> said, String label) {
+  public void say(GolferFile file, Account by, List<Said> said, String label) {
     database.write(
         db -> {
           String together = Ids.fresh();
-          for (Kept each : said) {
+          for (Said each : said) {
             ItemLog log = each.log();
             HomeworkRecord row =
                 row(db, file.id(), by, together, new About(each.plan(), each.item(), log.on()));
@@ -130,7 +131,7 @@ public class Homework {
 
   /** Takes back what was said about an item on a day; the rows stay. */
   public void takeBack(
-      GolferFile file, Account by, int plan, String item, LocalDate on, String label) {
+      GolferFile file, Account by, int plan, ItemId item, LocalDate on, String label) {
     database.write(
         db -> {
           String together = Ids.fresh();
@@ -143,42 +144,29 @@ public class Homework {
   /** Puts everything said in one step back to what was said before it. */
   static void undo(DSLContext db, String together, Account by, Instant at) {
     for (HomeworkRecord row : db.fetch(HOMEWORK, HOMEWORK.SAID_WITH.eq(together))) {
-      HomeworkRecord before =
-          row.getSupersedes() == null
-              ? null
-              : db.fetchOne(HOMEWORK, HOMEWORK.ID.eq(row.getSupersedes()));
-      HomeworkRecord back = (before == null ? row : before).copy();
-      if (before == null) {
-        back.setDone(null);
-      }
-      back.setId(Ids.fresh());
-      back.setSaidWith(Ids.fresh());
-      back.setSupersedes(
-          newest(db, row.getGolferId(), new About(row.getPlanNumber(), row.getItem(), on(row)))
-              .orElse(null));
-      back.setNotedAt(at.toString());
-      back.setNotedBy(by.id());
-      back.insert();
+      LINEAGE.takeBack(
+          db,
+          row,
+          back -> back.setDone(null),
+          back -> {
+            back.setSaidWith(Ids.fresh());
+            back.setNotedAt(at.toString());
+            back.setNotedBy(by.id());
+          });
     }
   }
 
-  private static LocalDate on(HomeworkRecord row) {
-    return LocalDate.parse(row.getOnDay());
-  }
-
   /** What a row is about. */
-  private record About(int plan, String item, LocalDate on) {}
+  private record About(int plan, ItemId item, LocalDate on) {}
 
   private static Optional<String> newest(DSLContext db, String golferId, About about) {
-    var later = HOMEWORK.as("later");
-    return db.select(HOMEWORK.ID)
-        .from(HOMEWORK)
-        .where(HOMEWORK.GOLFER_ID.eq(golferId))
-        .and(HOMEWORK.PLAN_NUMBER.eq(about.plan()))
-        .and(HOMEWORK.ITEM.eq(about.item()))
-        .and(HOMEWORK.ON_DAY.eq(about.on().toString()))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(HOMEWORK.ID)))
-        .fetchOptional(HOMEWORK.ID);
+    return db.select(HOMEWORK_NEWEST.ID)
+        .from(HOMEWORK_NEWEST)
+        .where(HOMEWORK_NEWEST.GOLFER_ID.eq(golferId))
+        .and(HOMEWORK_NEWEST.PLAN_NUMBER.eq(about.plan()))
+        .and(HOMEWORK_NEWEST.ITEM.eq(about.item().id()))
+        .and(HOMEWORK_NEWEST.ON_DAY.eq(about.on().toString()))
+        .fetchOptional(HOMEWORK_NEWEST.ID);
   }
 
   private HomeworkRecord row(
@@ -187,7 +175,7 @@ public class Homework {
     row.setId(Ids.fresh());
     row.setGolferId(golferId);
     row.setPlanNumber(about.plan());
-    row.setItem(about.item());
+    row.setItem(about.item().id());
     row.setOnDay(about.on().toString());
     row.setGoodForm(1);
     row.setLeaned(0);

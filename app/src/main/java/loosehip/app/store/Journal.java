@@ -1,12 +1,13 @@
 package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.OBSERVATION_NEWEST;
 import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.STEP;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -17,6 +18,7 @@ import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Reading;
 import loosehip.core.measure.Slot;
+import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -30,6 +32,13 @@ import org.springframework.stereotype.Repository;
 public class Journal {
   /** How many steps of a golfer undo reaches back. */
   public static final int UNDO_REACH = 10;
+
+  /** Readings that supersede one another. */
+  static final Lineage<ReadingRecord> READINGS =
+      new Lineage<>(READING, READING.ID, READING.SUPERSEDES);
+
+  private static final Lineage<ObservationRecord> OBSERVATIONS =
+      new Lineage<>(OBSERVATION, OBSERVATION.ID, OBSERVATION.SUPERSEDES);
 
   private final Database database;
   private final Clock clock;
@@ -90,7 +99,7 @@ public class Journal {
               old != null
                   && old.getVisitId().equals(file.visitId())
                   && old.getWithdrawn() == 0
-                  && !db.fetchExists(READING, READING.SUPERSEDES.eq(rowId));
+                  && READINGS.laterThan(db, rowId).isEmpty();
           if (!current) {
             return Outcome.CHANGED_MEANWHILE;
           }
@@ -103,13 +112,10 @@ public class Journal {
   }
 
   private int lastOrdinal(DSLContext db, String visitId, Slot slot) {
-    var later = READING.as("later");
-    return db.select(DSL.max(READING.ORDINAL))
-        .from(READING)
-        .where(READING.VISIT_ID.eq(visitId))
-        .and(READING.SLOT.eq(slot.key()))
-        .and(READING.WITHDRAWN.eq(0))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
+    return db.select(DSL.max(READING_NOW.ORDINAL))
+        .from(READING_NOW)
+        .where(READING_NOW.VISIT_ID.eq(visitId))
+        .and(READING_NOW.SLOT.eq(slot.key()))
         .fetchOptional(0, Integer.class)
         .orElse(0);
   }
@@ -132,58 +138,44 @@ public class Journal {
     return row;
   }
 
-  /**
-   * Notes a fact; an empty value takes it back.
-   *
-   * @param ofVisit whether it belongs to this visit or to the golfer for good
-   */
-  public void note(
-      GolferFile file,
-      Account by,
-      String topic,
-      Optional<String> value,
-      boolean ofVisit,
-      String label,
-      String station) {
+  /** Notes a fact, or takes it back; nothing is written when nothing changes. */
+  public void note(GolferFile file, Account by, Note note) {
     database.write(
         db -> {
-          ObservationRecord old = current(db, file, topic, ofVisit);
-          if (old == null ? value.isEmpty() : value.equals(Optional.ofNullable(old.getValue()))) {
+          Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
+          Optional<String> stands = old.map(ObservationRecord::getValue);
+          if (stands.equals(note.value())) {
             return null;
           }
-          String id = addObservation(db, file, by.id(), topic, value.orElse(null), ofVisit, old);
-          step(db, file, Steps.Kind.OBSERVATION, id, label, station);
+          String id = addObservation(db, file, by.id(), note, old);
+          step(db, file, Steps.Kind.OBSERVATION, id, note.label(), note.station());
           return null;
         });
   }
 
-  private ObservationRecord current(DSLContext db, GolferFile file, String topic, boolean ofVisit) {
-    var later = OBSERVATION.as("later");
+  private Optional<ObservationRecord> current(
+      DSLContext db, GolferFile file, String topic, boolean ofVisit) {
     Condition scope =
         ofVisit ? OBSERVATION.VISIT_ID.eq(file.visitId()) : OBSERVATION.VISIT_ID.isNull();
-    return db.selectFrom(OBSERVATION)
+    return db.select(OBSERVATION.asterisk())
+        .from(OBSERVATION)
+        .join(OBSERVATION_NEWEST)
+        .on(OBSERVATION_NEWEST.ID.eq(OBSERVATION.ID))
         .where(OBSERVATION.GOLFER_ID.eq(file.id()))
         .and(scope)
         .and(OBSERVATION.TOPIC.eq(topic))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OBSERVATION.ID)))
-        .fetchAny();
+        .fetchOptionalInto(OBSERVATION);
   }
 
   private String addObservation(
-      DSLContext db,
-      GolferFile file,
-      String by,
-      String topic,
-      String value,
-      boolean ofVisit,
-      ObservationRecord old) {
+      DSLContext db, GolferFile file, String by, Note note, Optional<ObservationRecord> old) {
     ObservationRecord row = db.newRecord(OBSERVATION);
     row.setId(Ids.fresh());
     row.setGolferId(file.id());
-    row.setVisitId(ofVisit ? file.visitId() : null);
-    row.setTopic(topic);
-    row.setValue(value);
-    row.setSupersedes(old == null ? null : old.getId());
+    row.setVisitId(note.ofVisit() ? file.visitId() : null);
+    row.setTopic(note.topic());
+    row.setValue(note.value().orElse(null));
+    row.setSupersedes(old.map(ObservationRecord::getId).orElse(null));
     row.setNotedAt(now());
     row.setNotedBy(by);
     row.insert();
@@ -211,9 +203,11 @@ public class Journal {
           if (step == null || undone >= UNDO_REACH) {
             return Optional.empty();
           }
-          switch (Steps.Kind.valueOf(step.getKind().toUpperCase(Locale.ROOT))) {
-            case READING -> takeBackReading(db, step.getRowId(), by);
-            case OBSERVATION -> takeBackObservation(db, file, step.getRowId(), by);
+          switch (Named.require(Steps.Kind.class, step.getKind())) {
+            case READING ->
+                takeBackReading(
+                    db, db.fetchSingle(READING, READING.ID.eq(step.getRowId())), by, now());
+            case OBSERVATION -> takeBackObservation(db, step.getRowId(), by);
             case HOMEWORK -> Homework.undo(db, step.getRowId(), by, clock.instant());
           }
           step.setUndoneAt(now());
@@ -225,43 +219,28 @@ public class Journal {
   /** A step that was taken back: what it was, and on which station. */
   public record UndoneStep(String label, String station) {}
 
-  private void takeBackReading(DSLContext db, String rowId, Account by) {
-    ReadingRecord row = db.fetchSingle(READING, READING.ID.eq(rowId));
-    ReadingRecord before =
-        row.getSupersedes() == null
-            ? null
-            : db.fetchOne(READING, READING.ID.eq(row.getSupersedes()));
-    ReadingRecord back = (before == null ? row : before).copy();
-    back.setId(Ids.fresh());
-    back.setWithdrawn(before == null ? 1 : before.getWithdrawn());
-    back.setSubmitKey(null);
-    back.setSupersedes(newest(db, rowId));
-    back.setTakenAt(now());
-    back.setTakenBy(by.id());
-    back.insert();
+  /** Takes a reading back: what stood before it stands again. */
+  static void takeBackReading(DSLContext db, ReadingRecord row, Account by, String at) {
+    READINGS.takeBack(
+        db,
+        row,
+        back -> back.setWithdrawn(1),
+        back -> {
+          back.setSubmitKey(null);
+          back.setTakenAt(at);
+          back.setTakenBy(by.id());
+        });
   }
 
-  private static String newest(DSLContext db, String rowId) {
-    String id = rowId;
-    while (true) {
-      ReadingRecord later = db.fetchOne(READING, READING.SUPERSEDES.eq(id));
-      if (later == null) {
-        return id;
-      }
-      id = later.getId();
-    }
-  }
-
-  private void takeBackObservation(DSLContext db, GolferFile file, String rowId, Account by) {
-    ObservationRecord row = db.fetchSingle(OBSERVATION, OBSERVATION.ID.eq(rowId));
-    boolean ofVisit = row.getVisitId() != null;
-    ObservationRecord now = current(db, file, row.getTopic(), ofVisit);
-    ObservationRecord before =
-        row.getSupersedes() == null
-            ? null
-            : db.fetchOne(OBSERVATION, OBSERVATION.ID.eq(row.getSupersedes()));
-    addObservation(
-        db, file, by.id(), row.getTopic(), before == null ? null : before.getValue(), ofVisit, now);
+  private void takeBackObservation(DSLContext db, String rowId, Account by) {
+    OBSERVATIONS.takeBack(
+        db,
+        db.fetchSingle(OBSERVATION, OBSERVATION.ID.eq(rowId)),
+        back -> back.setValue(null),
+        back -> {
+          back.setNotedAt(now());
+          back.setNotedBy(by.id());
+        });
   }
 
   private void step(

@@ -1,6 +1,8 @@
 package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.OWN_EXERCISE;
+import static loosehip.app.store.generated.Tables.OWN_EXERCISE_NEWEST;
+import static loosehip.app.store.generated.Tables.OWN_EXERCISE_NOW;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -9,15 +11,14 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.OwnExerciseRecord;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** The practices' own exercises, as text, with a photo. Nothing is overwritten. */
 @Repository
 public class OwnExercises {
+  private static final String PHOTO = "has_photo";
+
   private final Database database;
   private final Clock clock;
 
@@ -27,40 +28,42 @@ public class OwnExercises {
   }
 
   /** An exercise as kept. */
-  public record Kept(String exerciseId, String content, boolean photo) {}
+  public record Stored(String exerciseId, String content, boolean photo) {}
 
   /** The exercises in force of a practice. */
-  public List<Kept> of(String practiceId) {
-    var later = OWN_EXERCISE.as("later");
-    return newestFirst(
-        practiceId,
-        DSL.notExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OWN_EXERCISE.ID))));
-  }
-
-  /** Those of a practice that have content, by exercise, the newest of each first. */
-  private List<Kept> newestFirst(String practiceId, Condition which) {
+  public List<Stored> of(String practiceId) {
     return database
         .read()
         .select(
-            OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.CONTENT, OWN_EXERCISE.PHOTO.isNotNull().as("p"))
-        .from(OWN_EXERCISE)
-        .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
-        .and(OWN_EXERCISE.CONTENT.isNotNull())
-        .and(which)
-        .orderBy(OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.MADE_AT.desc())
-        .fetch(OwnExercises::kept);
+            OWN_EXERCISE_NOW.EXERCISE_ID,
+            OWN_EXERCISE_NOW.CONTENT,
+            OWN_EXERCISE_NOW.PHOTO.isNotNull().as(PHOTO))
+        .from(OWN_EXERCISE_NOW)
+        .where(OWN_EXERCISE_NOW.PRACTICE_ID.eq(practiceId))
+        .orderBy(OWN_EXERCISE_NOW.EXERCISE_ID)
+        .fetch(r -> stored(r.value1(), r.value2(), r.get(PHOTO, Boolean.class)));
   }
 
-  private static Kept kept(Record r) {
-    return new Kept(
-        r.get(OWN_EXERCISE.EXERCISE_ID), r.get(OWN_EXERCISE.CONTENT), r.get("p", Boolean.class));
+  private static Stored stored(String exerciseId, String content, boolean photo) {
+    return new Stored(exerciseId, content, photo);
   }
 
   /** Every exercise a practice ever had, as it last stood: plans may still hold it. */
-  public List<Kept> ever(String practiceId) {
-    return newestFirst(practiceId, DSL.noCondition()).stream()
+  public List<Stored> ever(String practiceId) {
+    return database
+        .read()
+        .select(
+            OWN_EXERCISE.EXERCISE_ID,
+            OWN_EXERCISE.CONTENT,
+            OWN_EXERCISE.PHOTO.isNotNull().as(PHOTO))
+        .from(OWN_EXERCISE)
+        .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
+        .and(OWN_EXERCISE.CONTENT.isNotNull())
+        .orderBy(OWN_EXERCISE.EXERCISE_ID, OWN_EXERCISE.MADE_AT.desc())
+        .fetch(r -> stored(r.value1(), r.value2(), r.get(PHOTO, Boolean.class)))
+        .stream()
         .collect(
-            Collectors.toMap(Kept::exerciseId, k -> k, (newest, older) -> newest, TreeMap::new))
+            Collectors.toMap(Stored::exerciseId, k -> k, (newest, older) -> newest, TreeMap::new))
         .values()
         .stream()
         .toList();
@@ -94,11 +97,12 @@ public class OwnExercises {
 
   private static Optional<OwnExerciseRecord> newest(
       DSLContext db, String practiceId, String exerciseId) {
-    var later = OWN_EXERCISE.as("later");
-    return db.selectFrom(OWN_EXERCISE)
+    return db.select(OWN_EXERCISE.asterisk())
+        .from(OWN_EXERCISE)
+        .join(OWN_EXERCISE_NEWEST)
+        .on(OWN_EXERCISE_NEWEST.ID.eq(OWN_EXERCISE.ID))
         .where(OWN_EXERCISE.PRACTICE_ID.eq(practiceId))
         .and(OWN_EXERCISE.EXERCISE_ID.eq(exerciseId))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(OWN_EXERCISE.ID)))
-        .fetchOptional();
+        .fetchOptionalInto(OWN_EXERCISE);
   }
 }

@@ -5,10 +5,11 @@ import static loosehip.app.store.generated.Tables.PLAN_TEMPLATE;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.PlanTemplateRecord;
+import loosehip.core.plan.ItemId;
 import org.springframework.stereotype.Repository;
 
 /** Blocks a practice saved to apply again: which items, never for whom. */
@@ -23,7 +24,7 @@ public class PlanTemplates {
   }
 
   /** A template: its name, its items, who saved it. */
-  public record Template(String id, String name, List<String> items, String by) {}
+  public record Template(String id, String name, List<ItemId> items, String by) {}
 
   /** The templates of a practice, by name. */
   public List<Template> of(String practiceId) {
@@ -41,7 +42,7 @@ public class PlanTemplates {
                 new Template(
                     r.get(PLAN_TEMPLATE.ID),
                     r.get(PLAN_TEMPLATE.NAME),
-                    Arrays.asList(r.get(PLAN_TEMPLATE.ITEMS).split(" ")),
+                    PlanVersions.items(r.get(PLAN_TEMPLATE.ITEMS)),
                     r.get(ACCOUNT.SHOWN_NAME)));
   }
 
@@ -51,7 +52,7 @@ public class PlanTemplates {
   }
 
   /** Saves a template under a name; one of that name is replaced. */
-  public void save(Account by, String name, List<String> items) {
+  public void save(Account by, String name, List<ItemId> items) {
     database.write(
         db -> {
           PlanTemplateRecord row =
@@ -65,7 +66,7 @@ public class PlanTemplates {
             row.setPracticeId(by.practiceId());
             row.setName(name);
           }
-          row.setItems(String.join(" ", items));
+          row.setItems(items.stream().map(ItemId::id).collect(Collectors.joining(" ")));
           row.setMadeAt(Instant.now(clock).toString());
           row.setMadeBy(by.id());
           row.setDroppedAt(null);

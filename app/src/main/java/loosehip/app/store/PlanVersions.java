@@ -6,9 +6,12 @@ import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.PlanVersionRecord;
+import loosehip.core.plan.ItemId;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -32,16 +35,21 @@ public class PlanVersions {
    * @param edits what the trainer had decided, as text
    * @param content the plan itself, as text
    */
-  public record Kept(
+  public record Version(
       int number, String label, String edits, String content, Instant at, String by) {}
 
+  /** The ids kept in one text. */
+  static List<ItemId> items(String kept) {
+    return Arrays.stream(kept.split(" ")).map(ItemId::parse).flatMap(Optional::stream).toList();
+  }
+
   /** The version in force, the newest; empty when none was given yet. */
-  public Optional<Kept> current(String golferId) {
+  public Optional<Version> current(String golferId) {
     return all(golferId).stream().findFirst();
   }
 
   /** Every version, the newest first. */
-  public List<Kept> all(String golferId) {
+  public List<Version> all(String golferId) {
     return database
         .read()
         .select(PLAN_VERSION.asterisk(), ACCOUNT.SHOWN_NAME)
@@ -53,8 +61,8 @@ public class PlanVersions {
         .fetch(PlanVersions::kept);
   }
 
-  private static Kept kept(Record r) {
-    return new Kept(
+  private static Version kept(Record r) {
+    return new Version(
         r.get(PLAN_VERSION.NUMBER),
         r.get(PLAN_VERSION.LABEL),
         r.get(PLAN_VERSION.EDITS),
@@ -79,7 +87,7 @@ public class PlanVersions {
       String content,
       LocalDate start,
       LocalDate retest,
-      List<String> items) {}
+      List<ItemId> items) {}
 
   /** Gives a golfer a new version; answers its number. */
   public int give(GolferFile file, Account by, New plan) {
@@ -99,7 +107,7 @@ public class PlanVersions {
           row.setContent(plan.content());
           row.setStartsOn(plan.start().toString());
           row.setRetestOn(plan.retest().toString());
-          row.setItems(String.join(" ", plan.items()));
+          row.setItems(plan.items().stream().map(ItemId::id).collect(Collectors.joining(" ")));
           row.setMadeAt(Instant.now(clock).toString());
           row.setMadeBy(by.id());
           row.insert();

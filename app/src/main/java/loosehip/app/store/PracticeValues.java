@@ -2,6 +2,8 @@ package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.PRACTICE_VALUE;
+import static loosehip.app.store.generated.Tables.PRACTICE_VALUE_NEWEST;
+import static loosehip.app.store.generated.Tables.PRACTICE_VALUE_NOW;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -14,7 +16,6 @@ import loosehip.app.store.generated.tables.records.PracticeValueRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** What a practice, or one person of it, has set for itself; nothing is overwritten. */
@@ -30,29 +31,34 @@ public class PracticeValues {
 
   /** The practice's own values in force, by topic, in the order they were first set. */
   public Map<String, Noted> ofPractice(String practiceId) {
-    return current(practiceId, PRACTICE_VALUE.ACCOUNT_ID.isNull());
+    return current(practiceId, PRACTICE_VALUE_NOW.ACCOUNT_ID.isNull());
   }
 
   /** One person's own values in force, by topic. */
   public Map<String, Noted> ofPerson(Account account) {
-    return current(account.practiceId(), PRACTICE_VALUE.ACCOUNT_ID.eq(account.id()));
+    return current(account.practiceId(), PRACTICE_VALUE_NOW.ACCOUNT_ID.eq(account.id()));
   }
 
   private Map<String, Noted> current(String practiceId, Condition whose) {
-    var later = PRACTICE_VALUE.as("later");
     Map<String, Noted> values = new LinkedHashMap<>();
     database
         .read()
-        .select(PRACTICE_VALUE.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(PRACTICE_VALUE)
+        .select(PRACTICE_VALUE_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(PRACTICE_VALUE_NOW)
         .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(PRACTICE_VALUE.NOTED_BY))
-        .where(PRACTICE_VALUE.PRACTICE_ID.eq(practiceId))
+        .on(ACCOUNT.ID.eq(PRACTICE_VALUE_NOW.NOTED_BY))
+        .where(PRACTICE_VALUE_NOW.PRACTICE_ID.eq(practiceId))
         .and(whose)
-        .and(PRACTICE_VALUE.VALUE.isNotNull())
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(PRACTICE_VALUE.ID)))
-        .orderBy(PRACTICE_VALUE.NOTED_AT, PRACTICE_VALUE.ID)
-        .forEach(r -> values.put(r.get(PRACTICE_VALUE.TOPIC), noted(r)));
+        .orderBy(PRACTICE_VALUE_NOW.NOTED_AT, PRACTICE_VALUE_NOW.ID)
+        .forEach(
+            r ->
+                values.put(
+                    r.get(PRACTICE_VALUE_NOW.TOPIC),
+                    new Noted(
+                        r.get(PRACTICE_VALUE_NOW.ID),
+                        r.get(PRACTICE_VALUE_NOW.VALUE),
+                        Instant.parse(r.get(PRACTICE_VALUE_NOW.NOTED_AT)),
+                        r.get(ACCOUNT.SHOWN_NAME))));
     return values;
   }
 
@@ -92,14 +98,15 @@ public class PracticeValues {
 
   private boolean set(
       DSLContext db, Account by, String topic, Optional<String> value, boolean own) {
-    var later = PRACTICE_VALUE.as("later");
     PracticeValueRecord old =
-        db.selectFrom(PRACTICE_VALUE)
+        db.select(PRACTICE_VALUE.asterisk())
+            .from(PRACTICE_VALUE)
+            .join(PRACTICE_VALUE_NEWEST)
+            .on(PRACTICE_VALUE_NEWEST.ID.eq(PRACTICE_VALUE.ID))
             .where(PRACTICE_VALUE.PRACTICE_ID.eq(by.practiceId()))
             .and(own ? PRACTICE_VALUE.ACCOUNT_ID.eq(by.id()) : PRACTICE_VALUE.ACCOUNT_ID.isNull())
             .and(PRACTICE_VALUE.TOPIC.eq(topic))
-            .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(PRACTICE_VALUE.ID)))
-            .fetchAny();
+            .fetchAnyInto(PRACTICE_VALUE);
     Optional<String> before = Optional.ofNullable(old).map(PracticeValueRecord::getValue);
     if (before.equals(value)) {
       return false;

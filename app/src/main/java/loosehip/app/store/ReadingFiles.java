@@ -19,6 +19,7 @@ import java.util.stream.Collectors;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
+import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Query;
@@ -49,13 +50,13 @@ public class ReadingFiles {
       boolean voided) {}
 
   /** What would happen to a line. */
-  public enum Outcome {
+  public enum Outcome implements Named {
     NEW,
     CORRECTS,
     SAME,
     REFUSED;
 
-    /** The id it is kept under. */
+    @Override
     public String id() {
       return name().toLowerCase(Locale.ROOT);
     }
@@ -87,7 +88,7 @@ public class ReadingFiles {
    * @param broughtBy who
    * @param counts rows by outcome
    */
-  public record Standing(
+  public record FileState(
       String id,
       String name,
       String state,
@@ -99,7 +100,36 @@ public class ReadingFiles {
       Map<String, Integer> counts) {
     /** Whether work on it is going on. */
     public boolean busy() {
-      return state.endsWith("ing");
+      return is("checking") || is("taking") || is("undoing");
+    }
+
+    /** Whether it is being looked at, with no lines to show yet. */
+    public boolean checking() {
+      return is("checking");
+    }
+
+    /** Whether it waits to be taken. */
+    public boolean checked() {
+      return is("checked");
+    }
+
+    /** Whether it cannot be read. */
+    public boolean refused() {
+      return is("refused");
+    }
+
+    /** Whether its readings are in. */
+    public boolean taken() {
+      return is("taken");
+    }
+
+    /** Whether its readings were taken out again. */
+    public boolean undone() {
+      return is("undone");
+    }
+
+    private boolean is(String other) {
+      return state.equals(other);
     }
   }
 
@@ -209,16 +239,16 @@ public class ReadingFiles {
   }
 
   /** A file of the practice. */
-  public Optional<Standing> find(String practiceId, String fileId) {
+  public Optional<FileState> find(String practiceId, String fileId) {
     return list(practiceId, READING_FILE.ID.eq(fileId)).stream().findFirst();
   }
 
   /** The newest files of the practice. */
-  public List<Standing> newest(String practiceId) {
+  public List<FileState> newest(String practiceId) {
     return list(practiceId, DSL.noCondition());
   }
 
-  private List<Standing> list(String practiceId, Condition which) {
+  private List<FileState> list(String practiceId, Condition which) {
     return database
         .read()
         .select(READING_FILE.asterisk(), ACCOUNT.SHOWN_NAME)
@@ -232,7 +262,7 @@ public class ReadingFiles {
         .fetch(this::standing);
   }
 
-  private Standing standing(Record r) {
+  private FileState standing(Record r) {
     String id = r.get(READING_FILE.ID);
     String state = r.get(READING_FILE.STATE);
     Map<String, Integer> counts = new HashMap<>();
@@ -251,7 +281,7 @@ public class ReadingFiles {
             : share(
                 r.get(READING_FILE.DONE_ROWS),
                 counts.getOrDefault("new", 0) + counts.getOrDefault("corrects", 0));
-    return new Standing(
+    return new FileState(
         id,
         r.get(READING_FILE.NAME),
         state,

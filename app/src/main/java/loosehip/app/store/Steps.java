@@ -4,6 +4,7 @@ import static loosehip.app.store.generated.Tables.STEP;
 
 import java.time.Instant;
 import java.util.Locale;
+import loosehip.core.named.Named;
 import org.jooq.DSLContext;
 
 /** Remembers what was done to a golfer's file, in order, so that it can be taken back. */
@@ -11,13 +12,14 @@ final class Steps {
   private Steps() {}
 
   /** What a step added rows to. */
-  enum Kind {
+  enum Kind implements Named {
     READING,
     OBSERVATION,
     /** All that was said about homework at once. */
     HOMEWORK;
 
-    String id() {
+    @Override
+    public String id() {
       return name().toLowerCase(Locale.ROOT);
     }
   }

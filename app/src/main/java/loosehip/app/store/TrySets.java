@@ -1,6 +1,6 @@
 package loosehip.app.store;
 
-import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.READING_NOW;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -11,7 +11,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability.TrySet;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Unit;
-import org.jooq.impl.DSL;
+import loosehip.core.named.Named;
 import org.springframework.stereotype.Repository;
 
 /** The sets of tries one person took, for that person's own repeatability. */
@@ -31,34 +31,35 @@ public class TrySets {
 
   /** Sets of angles among the newest tries this account took and did not void. */
   public List<TrySet> newestOf(String accountId) {
-    var later = READING.as("later");
     Map<String, TrySet> sets = new LinkedHashMap<>();
     database
         .read()
-        .select(READING.VISIT_ID, READING.SLOT, READING.METHOD, READING.VALUE)
-        .from(READING)
-        .where(READING.TAKEN_BY.eq(accountId))
-        .and(READING.WITHDRAWN.eq(0))
-        .and(READING.VOIDED.eq(0))
-        .and(READING.VALUE.isNotNull())
-        .and(READING.METHOD.isNotNull())
-        .and(READING.SUBMIT_KEY.isNull().or(READING.SUBMIT_KEY.notLike(FROM_FILE + "%")))
-        .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
-        .orderBy(READING.TAKEN_AT.desc())
+        .select(READING_NOW.VISIT_ID, READING_NOW.SLOT, READING_NOW.METHOD, READING_NOW.VALUE)
+        .from(READING_NOW)
+        .where(READING_NOW.TAKEN_BY.eq(accountId))
+        .and(READING_NOW.VOIDED.eq(0))
+        .and(READING_NOW.VALUE.isNotNull())
+        .and(READING_NOW.METHOD.isNotNull())
+        .and(READING_NOW.SUBMIT_KEY.isNull().or(READING_NOW.SUBMIT_KEY.notLike(FROM_FILE + "%")))
+        .orderBy(READING_NOW.TAKEN_AT.desc())
         .limit(NEWEST)
         .forEach(
             r -> {
-              Optional<Method> method = Method.parse(r.get(READING.METHOD));
+              Optional<Method> method = Named.parse(Method.class, r.get(READING_NOW.METHOD));
               boolean angle =
-                  Slot.parse(r.get(READING.SLOT))
+                  Slot.parse(r.get(READING_NOW.SLOT))
                       .filter(s -> s.test().unit() == Unit.DEGREES)
                       .isPresent();
               if (angle && method.isPresent()) {
                 String key =
-                    r.get(READING.VISIT_ID) + " " + r.get(READING.SLOT) + " " + method.get().id();
+                    r.get(READING_NOW.VISIT_ID)
+                        + " "
+                        + r.get(READING_NOW.SLOT)
+                        + " "
+                        + method.get().id();
                 sets.computeIfAbsent(key, k -> new TrySet(method.get(), new ArrayList<>()))
                     .values()
-                    .add(r.get(READING.VALUE));
+                    .add(r.get(READING_NOW.VALUE));
               }
             });
     return List.copyOf(sets.values());

@@ -2,7 +2,7 @@ package loosehip.app.store;
 
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
-import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.VISIT;
 
 import java.time.Clock;
@@ -35,20 +35,17 @@ public class Visits {
    * @param slots how many slots hold a reading
    * @param closed who closed it and when; empty while it is open
    */
-  public record Entry(String id, LocalDate on, int slots, Optional<Closed> closed) {}
+  public record Past(String id, LocalDate on, int slots, Optional<Closed> closed) {}
 
   /** Who closed a visit, and when. */
   public record Closed(Instant at, String by) {}
 
   /** Every visit of a golfer, the newest first. */
-  public List<Entry> history(String golferId) {
-    var later = READING.as("later");
+  public List<Past> history(String golferId) {
     var slots =
-        DSL.select(DSL.countDistinct(READING.SLOT))
-            .from(READING)
-            .where(READING.VISIT_ID.eq(VISIT.ID))
-            .and(READING.WITHDRAWN.eq(0))
-            .andNotExists(DSL.selectOne().from(later).where(later.SUPERSEDES.eq(READING.ID)))
+        DSL.select(DSL.countDistinct(READING_NOW.SLOT))
+            .from(READING_NOW)
+            .where(READING_NOW.VISIT_ID.eq(VISIT.ID))
             .asField("slots");
     return database
         .read()
@@ -58,11 +55,11 @@ public class Visits {
         .on(ACCOUNT.ID.eq(VISIT.CLOSED_BY))
         .where(VISIT.GOLFER_ID.eq(golferId))
         .orderBy(VISIT.STARTED_AT.desc(), VISIT.NUMBER.desc())
-        .fetch(r -> entry(r, r.get("slots", Integer.class)));
+        .fetch(r -> past(r, r.get("slots", Integer.class)));
   }
 
-  private Entry entry(Record r, int slots) {
-    return new Entry(
+  private Past past(Record r, int slots) {
+    return new Past(
         r.get(VISIT.ID),
         LocalDate.ofInstant(Instant.parse(r.get(VISIT.STARTED_AT)), clock.getZone()),
         slots,
@@ -80,7 +77,8 @@ public class Visits {
     database.write(
         db -> {
           String id = add(db, file.id(), on);
-          file.value("order")
+          Optional.ofNullable(file.facts().get("order"))
+              .map(Noted::value)
               .ifPresent(
                   order ->
                       db.insertInto(OBSERVATION)

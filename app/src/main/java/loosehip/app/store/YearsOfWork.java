@@ -115,16 +115,16 @@ public final class YearsOfWork {
     for (TestCard card : RunningOrder.FULL.cards(Handed.RIGHT)) {
       if (card.numbers().isPresent()) {
         Slot slot = card.numbers().get();
-        var limits = slot.test().limits();
+        var range = slot.test().range();
         double middle =
-            limits.usualLow() + random.nextDouble() * (limits.usualHigh() - limits.usualLow());
+            range.usualLow() + random.nextDouble() * (range.usualHigh() - range.usualLow());
         Optional<Method> method = slot.test().methods().stream().findFirst();
         int tries = slot.test().measuresHipTurn() ? 2 : 1;
         for (int i = 1; i <= tries; i++) {
           double value =
               Math.max(
-                  limits.hardLow(),
-                  Math.min(limits.hardHigh(), Math.rint(middle + random.nextGaussian() * 2)));
+                  range.hardLow(),
+                  Math.min(range.hardHigh(), Math.rint(middle + random.nextGaussian() * 2)));
           row(reading, visitId, slot, i, value, null, method.map(Method::id).orElse(null), at, by);
         }
       }

@@ -7,16 +7,18 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import loosehip.app.figure.Drawing;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
+import loosehip.app.field.NotedField;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Topic;
-import loosehip.app.golfer.Typed;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.GolferFile;
+import loosehip.app.words.LinkWords;
+import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
@@ -25,6 +27,7 @@ import loosehip.core.link.Rehearsal;
 import loosehip.core.link.Rhythm;
 import loosehip.core.link.SetupFault;
 import loosehip.core.link.SwingFigure;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Demands;
@@ -44,6 +47,8 @@ class SwingController {
   private static final List<PivotFault> USUAL =
       List.of(PivotFault.SWAY, PivotFault.EARLY_STOP, PivotFault.HIP_THRUST);
 
+  private static final List<Level> LEVELS = List.of(Level.NONE, Level.SLIGHT, Level.CLEAR);
+
   private final Benches benches;
   private final Frames frames;
   private final PivotInstrument instrument;
@@ -56,60 +61,44 @@ class SwingController {
     this.figures = figures;
   }
 
-  /**
-   * A fault with its three pictures, its figures, and what the school says about it.
-   *
-   * @param measured whether a figure sets the level
-   */
-  public record FaultView(
-      PivotFault fault,
-      List<LevelView> levels,
-      Rehearsal rehearsal,
-      String school,
-      List<FigureView> figures,
-      boolean measured) {}
-
-  /** A figure that can be typed for a fault, with its thresholds in this school. */
-  public record FigureView(SwingFigure figure, String value, String thresholds) {}
-
-  /** The faults of one checkpoint. */
-  public record Group(String title, List<FaultView> faults) {}
-
-  /** A moment of the right rhythm with its picture. */
-  public record MomentView(Rhythm moment, Drawing drawing) {}
-
-  /** One level of a fault. */
-  public record LevelView(Level level, Optional<Drawing> drawing, boolean chosen) {}
-
   @GetMapping("/golfers/{id}/swing")
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.SWING));
     instrument.beside(model, bench, "swing");
-    model.addAttribute("file", bench.file());
     Set<PivotFault> first = first(bench);
-    model.addAttribute("first", groups(bench, first::contains));
-    model.addAttribute("rest", groups(bench, f -> !first.contains(f)));
-    model.addAttribute("why", why(bench));
+    GolferFile file = bench.file();
     model.addAttribute(
-        "expected",
-        bench.assessment().forecast().stream()
-            .map(e -> e.fault().title().toLowerCase(Locale.ROOT))
-            .distinct()
-            .limit(4)
-            .toList());
-    model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
-    model.addAttribute("releases", LeadRelease.values());
-    model.addAttribute("clubs", Club.values());
-    model.addAttribute("habits", Habit.values());
-    model.addAttribute("downswings", Downswing.values());
-    model.addAttribute("sharedCheck", Downswing.SHARED_CHECK);
-    model.addAttribute("rehearsals", Rehearsal.values());
-    model.addAttribute(
-        "rhythm",
-        Arrays.stream(Rhythm.values())
-            .map(m -> new MomentView(m, figures.find("rhythm." + m.id()).orElseThrow()))
-            .toList());
+        "page",
+        new SwingPage(
+            file.id(),
+            groups(bench, first::contains),
+            groups(bench, f -> !first.contains(f)),
+            why(bench),
+            bench.judgement().forecast().stream()
+                .map(e -> e.fault().title().toLowerCase(Locale.ROOT))
+                .distinct()
+                .limit(4)
+                .toList(),
+            bench.golfer().handed() == Handed.LEFT,
+            NotedField.typed(file, Facts.STRAIGHTENING),
+            NotedField.oneOf(
+                file,
+                Facts.RELEASE,
+                LeadRelease.values(),
+                LeadRelease::word,
+                bench.golfer().setup().release()),
+            NotedField.oneOf(
+                file, Facts.CLUB, Club.values(), Club::word, bench.golfer().setup().club()),
+            NotedField.oneOf(file, Facts.DOWNSWING, List.of(Downswing.values()), Downswing::title),
+            List.of(Downswing.values()),
+            Downswing.SHARED_CHECK,
+            Arrays.stream(Habit.values())
+                .map(h -> NotedField.mark(file, Facts.HABIT.about(h), h.title()).hinted(h.seen()))
+                .toList(),
+            Arrays.stream(Rhythm.values())
+                .map(m -> new SwingPage.Moment(m, figures.find("rhythm." + m.id()).orElseThrow()))
+                .toList()));
     return "swing/swing";
   }
 
@@ -122,7 +111,7 @@ class SwingController {
       }
     }
     bench.golfer().complaints().forEach(c -> first.addAll(c.lookFirst()));
-    bench.assessment().forecast().forEach(e -> first.add(e.fault()));
+    bench.judgement().forecast().forEach(e -> first.add(e.fault()));
     if (first.isEmpty()) {
       first.addAll(USUAL);
     }
@@ -130,7 +119,7 @@ class SwingController {
   }
 
   private static String why(Bench bench) {
-    if (!bench.assessment().forecast().isEmpty()) {
+    if (!bench.judgement().forecast().isEmpty()) {
       return "What the complaints and the short budget point at. The rest is one key away.";
     }
     return bench.golfer().complaints().isEmpty()
@@ -138,46 +127,52 @@ class SwingController {
         : "What the complaints point at. The rest is one key away.";
   }
 
-  private List<Group> groups(Bench bench, Predicate<PivotFault> which) {
+  private List<SwingPage.Group> groups(Bench bench, Predicate<PivotFault> which) {
     return Arrays.stream(Checkpoint.values())
         .map(
             c ->
-                new Group(
+                new SwingPage.Group(
                     c.title(), c.faults().stream().filter(which).map(f -> view(bench, f)).toList()))
         .filter(g -> !g.faults().isEmpty())
         .toList();
   }
 
-  private FaultView view(Bench bench, PivotFault fault) {
-    List<LevelView> levels =
-        List.of(Level.NONE, Level.SLIGHT, Level.CLEAR).stream()
-            .map(
-                level ->
-                    new LevelView(
-                        level,
-                        figures.find(fault.id() + "." + level.id()),
-                        bench.golfer().seen().level(fault) == level))
-            .toList();
-    return new FaultView(
+  private SwingPage.Fault view(Bench bench, PivotFault fault) {
+    GolferFile file = bench.file();
+    List<SwingPage.Figure> typed = figures(bench, fault);
+    return new SwingPage.Fault(
+        file.id(),
+        bench.golfer().handed() == Handed.LEFT,
         fault,
-        levels,
-        bench.golfer().seen().rehearsal(fault),
-        school(bench.golfer().school(), bench.golfer().coefficients(), fault),
-        figures(bench, fault),
-        figures(bench, fault).stream().anyMatch(f -> !f.value().isEmpty()));
+        NotedField.oneOrNone(
+                file,
+                Facts.FAULT.about(fault),
+                LEVELS,
+                Level::word,
+                bench.golfer().seen().level(fault).id())
+            .locked(typed.stream().anyMatch(f -> !f.field().value().isEmpty())),
+        LEVELS.stream().map(level -> figures.find(fault.id() + "." + level.id())).toList(),
+        NotedField.oneOf(
+            file,
+            Facts.REHEARSAL.about(fault),
+            Rehearsal.values(),
+            Rehearsal::word,
+            bench.golfer().seen().rehearsal(fault)),
+        school(bench.golfer().school(), bench.golfer().practice().coefficients(), fault),
+        typed);
   }
 
-  private static List<FigureView> figures(Bench bench, PivotFault fault) {
-    Demands asks = bench.golfer().coefficients().demands(bench.golfer().school());
+  private static List<SwingPage.Figure> figures(Bench bench, PivotFault fault) {
+    Demands asks = bench.golfer().practice().coefficients().demands(bench.golfer().school());
     boolean arched = bench.golfer().seen().level(SetupFault.ARCHED) == Level.CLEAR;
     return Arrays.stream(SwingFigure.values())
         .filter(f -> f.fault() == fault)
         .map(
             f ->
-                new FigureView(
+                new SwingPage.Figure(
                     f,
-                    bench.file().value(Topic.SWING_FIGURE.about(f.id())).orElse(""),
-                    f.thresholds(asks, arched)))
+                    NotedField.typed(bench.file(), Facts.SWING_FIGURE.about(f)),
+                    LinkWords.thresholds(f.edges(asks, arched))))
         .toList();
   }
 
@@ -189,13 +184,11 @@ class SwingController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
-    Optional<PivotFault> of = PivotFault.parse(fault);
+    Optional<PivotFault> of = Named.parse(PivotFault.class, fault);
     if (of.isEmpty()) {
-      return "redirect:/golfers/" + id + "/swing";
+      return "redirect:/golfers/{id}/swing";
     }
-    model.addAttribute("file", bench.file());
     model.addAttribute("f", view(bench, of.get()));
-    model.addAttribute("mirrored", bench.golfer().handed() == Handed.LEFT);
     return "swing/levels";
   }
 
@@ -223,6 +216,6 @@ class SwingController {
   }
 
   private static String plain(double number) {
-    return Typed.plain(number).replace("-", "−");
+    return Numbers.shown(number);
   }
 }

@@ -1,21 +1,23 @@
 package loosehip.app.talk;
 
-import java.util.Arrays;
-import java.util.List;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
+import loosehip.app.fact.Clearance;
+import loosehip.app.fact.Fact;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
-import loosehip.app.golfer.Topic;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
-import loosehip.core.link.Complaint;
-import loosehip.core.plan.Tool;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Typed;
+import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.WarningSign;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,17 +31,23 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The talk before anybody moves. */
 @Controller
 class TalkController {
-  /** The wording consent is given to; the number changes with the words. */
-  private static final String CONSENT_WORDING = "wording 1";
+  private static final int WORDS_MOST = 200;
 
   private final Benches benches;
   private final Frames frames;
   private final Journal journal;
   private final Golfers golfers;
   private final Consequences consequences;
+  private final Clock clock;
 
   TalkController(
-      Benches benches, Frames frames, Journal journal, Golfers golfers, Consequences consequences) {
+      Benches benches,
+      Frames frames,
+      Journal journal,
+      Golfers golfers,
+      Consequences consequences,
+      Clock clock) {
+    this.clock = clock;
     this.benches = benches;
     this.frames = frames;
     this.journal = journal;
@@ -50,24 +58,22 @@ class TalkController {
   @GetMapping("/golfers/{id}")
   String golfer(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     benches.file(user.account(), id);
-    return "redirect:/golfers/" + id + "/talk";
+    return "redirect:/golfers/{id}/talk";
   }
 
   @GetMapping("/golfers/{id}/talk")
   String talk(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    return show(id, user, model, TypedClearance.NONE, "");
+  }
+
+  private String show(
+      String id, SignedIn user, Model model, TypedClearance typed, String eraseProblem) {
     Bench bench = benches.open(user.account(), id);
-    model.addAttribute("lastAccess", golfers.lastAccess(id).map(TalkController::said).orElse(""));
+    String lastOpened = golfers.lastAccess(id).map(TalkController::said).orElse("");
     golfers.opened(id, user.account());
     model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
-    model.addAttribute("bench", bench);
-    model.addAttribute("file", bench.file());
-    model.addAttribute("visitOn", Dates.day(bench.file().visitOn()));
-    model.addAttribute("signs", WarningSign.values());
-    model.addAttribute("cautions", cautions(bench));
-    model.addAttribute("consequences", consequences.of(bench));
-    model.addAttribute("complaints", Complaint.values());
-    model.addAttribute("tools", Tool.values());
-    model.addAttribute("wording", CONSENT_WORDING);
+    model.addAttribute(
+        "page", TalkPage.of(bench, lastOpened, consequences.of(bench), typed, eraseProblem));
     return "talk/talk";
   }
 
@@ -75,25 +81,19 @@ class TalkController {
     return access.by() + ", " + Dates.moment(access.at());
   }
 
-  private static List<Caution> cautions(Bench bench) {
-    boolean minor = bench.age().filter(a -> a < 18).isPresent();
-    return Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18 || minor).toList();
-  }
-
   /** Answers every warning-sign question not yet answered with no. */
   @PostMapping("/golfers/{id}/talk/all-no")
   String allNo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
+    boolean open = file.closed().isEmpty() && Facts.CONSENT.isIn(file);
     for (WarningSign sign : WarningSign.values()) {
-      String topic = Topic.WARNING.about(sign.id());
-      boolean open = file.closed().isEmpty() && file.value("consent").isPresent();
-      if (open && file.value(topic).isEmpty()) {
-        journal.note(
-            file, user.account(), topic, Optional.of("no"), true, "no: " + sign.id(), "talk");
+      Fact<Boolean> answer = Facts.WARNING.about(sign);
+      if (open && !answer.isIn(file)) {
+        journal.note(file, user.account(), answer.note(false));
       }
     }
     benches.saved(user.account(), id);
-    return "redirect:/golfers/" + id + "/talk#warning-signs";
+    return "redirect:/golfers/{id}/talk#warning-signs";
   }
 
   /** Records a clinician's clearance of a warning sign or of a caution. */
@@ -107,36 +107,35 @@ class TalkController {
       @RequestParam(defaultValue = "") String review,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Clearance clearance =
-        new Clearance(clinician.strip(), on.strip(), limits.strip(), review.strip());
-    var problem = clearance.problem();
-    if (problem.isPresent()) {
-      model.addAttribute("clearanceProblem", problem.get());
-      model.addAttribute("clearanceSign", subject);
-      model.addAttribute("clearance", clearance);
-      return talk(id, user, model);
-    }
     GolferFile file = benches.file(user.account(), id);
-    cleared(subject)
-        .ifPresent(
-            topic ->
-                journal.note(
-                    file,
-                    user.account(),
-                    topic,
-                    Optional.of(clearance.words()),
-                    Topic.of(topic).orElseThrow().ofVisit(),
-                    "clearance: " + subject,
-                    "talk"));
+    Clearance clearance =
+        new Clearance(
+            Typed.kept(clinician, WORDS_MOST),
+            Typed.day(on),
+            Typed.kept(limits, WORDS_MOST),
+            Typed.day(review));
+    Optional<String> problem = clearance.problem(LocalDate.now(clock));
+    if (problem.isEmpty() && !review.isBlank() && clearance.lookAgainBy().isEmpty()) {
+      problem = Optional.of("The day to look again is no date. Nothing was recorded.");
+    }
+    if (problem.isPresent()) {
+      return show(
+          id,
+          user,
+          model,
+          new TypedClearance(subject, clinician, on, limits, review, problem.get()),
+          "");
+    }
+    clearing(subject).ifPresent(fact -> journal.note(file, user.account(), fact.note(clearance)));
     benches.saved(user.account(), id);
-    boolean sign = WarningSign.parse(subject).isPresent();
-    return "redirect:/golfers/" + id + "/talk#" + (sign ? "warning-signs" : "h-cautions");
+    boolean sign = Named.parse(WarningSign.class, subject).isPresent();
+    return "redirect:/golfers/{id}/talk#" + (sign ? "warning-signs" : "h-cautions");
   }
 
-  private static Optional<String> cleared(String subject) {
-    return WarningSign.parse(subject)
-        .map(s -> Topic.CLEARED_WARNING.about(s.id()))
-        .or(() -> Caution.parse(subject).map(c -> Topic.CLEARED_CAUTION.about(c.id())));
+  private static Optional<Fact<Clearance>> clearing(String subject) {
+    return Named.parse(WarningSign.class, subject)
+        .map(Facts.CLEARED_WARNING::about)
+        .or(() -> Named.parse(Caution.class, subject).map(Facts.CLEARED_CAUTION::about));
   }
 
   /** Erases a golfer and everything kept, after the name was typed to confirm. */
@@ -148,9 +147,12 @@ class TalkController {
       Model model) {
     GolferFile file = benches.file(user.account(), id);
     if (!confirm.strip().equalsIgnoreCase(file.name())) {
-      model.addAttribute(
-          "eraseProblem", "The name typed is not this golfer's. Nothing was erased.");
-      return talk(id, user, model);
+      return show(
+          id,
+          user,
+          model,
+          TypedClearance.NONE,
+          "The name typed is not this golfer's. Nothing was erased.");
     }
     golfers.erase(file);
     return "redirect:/?erased";

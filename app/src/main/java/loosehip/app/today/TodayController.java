@@ -7,18 +7,21 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Dates;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Glance;
 import loosehip.app.store.Golfers;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Typed;
 import loosehip.core.body.Handed;
+import loosehip.core.follow.TodayGroup;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Today: who needs the trainer now; finding and adding a golfer. */
 @Controller
@@ -35,15 +38,8 @@ class TodayController {
     this.clock = clock;
   }
 
-  /** A group of golfers with a heading; {@code more} of them are found by name. */
-  public record Group(String id, String heading, String empty, List<Row> rows, int more) {}
-
-  /** One golfer in a list. */
-  public record Row(
-      String id, String name, String who, String words, String seen, HipGlyph glyph) {}
-
   /** The rows of a group, the latest seen first when there are too many to read. */
-  private Group group(String id, String heading, String empty, List<Glance> glances) {
+  private TodayPage.Group group(String id, String heading, String empty, List<Glance> glances) {
     int more = Math.max(0, glances.size() - SHOWN_AT_MOST);
     List<Glance> shown =
         more == 0
@@ -53,11 +49,16 @@ class TodayController {
                 .limit(SHOWN_AT_MOST)
                 .toList();
     LocalDate today = LocalDate.now(clock);
-    return new Group(id, heading, empty, shown.stream().map(g -> row(g, today)).toList(), more);
+    return new TodayPage.Group(
+        id, heading, empty, shown.stream().map(g -> row(g, today)).toList(), more);
   }
 
   @GetMapping("/")
   String today(@AuthenticationPrincipal SignedIn user, Model model) {
+    return show(user, model, TodayPage.Adding.NOTHING);
+  }
+
+  private String show(SignedIn user, Model model, TodayPage.Adding adding) {
     List<Glance> bench = new ArrayList<>();
     List<Glance> due = new ArrayList<>();
     List<Glance> waiting = new ArrayList<>();
@@ -65,43 +66,40 @@ class TodayController {
     LocalDate today = LocalDate.now(clock);
     for (Glance glance : golfers.all(user.account().practiceId())) {
       switch (group(glance, today)) {
-        case "waiting" -> waiting.add(glance);
-        case "due" -> due.add(glance);
-        case "bench" -> bench.add(glance);
-        default -> quiet.add(glance);
+        case WAITING -> waiting.add(glance);
+        case DUE -> due.add(glance);
+        case BENCH -> bench.add(glance);
+        case QUIET -> quiet.add(glance);
       }
     }
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute("date", Dates.day(today));
     model.addAttribute(
-        "groups",
-        List.of(
-            group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
-            group("due", "Due back", "No retest falls in this week.", due),
-            group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
-            group("quiet", "Quiet", "Everybody has something on.", quiet)));
-    model.addAttribute("count", bench.size() + due.size() + waiting.size() + quiet.size());
+        "page",
+        new TodayPage(
+            Dates.day(today),
+            adding,
+            bench.size() + due.size() + waiting.size() + quiet.size(),
+            List.of(
+                group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
+                group("due", "Due back", "No retest falls in this week.", due),
+                group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
+                group("quiet", "Quiet", "Everybody has something on.", quiet))));
     return "today/today";
   }
 
   /**
    * The stored group ages: a golfer leaves the bench after a day and becomes due near the retest.
    */
-  private static String group(Glance glance, LocalDate today) {
-    if (glance.standing().equals("waiting")) {
-      return "waiting";
-    }
-    if (glance.dueOn().filter(d -> !d.isAfter(today.plusDays(7))).isPresent()) {
-      return "due";
-    }
-    return glance.seenOn().isAfter(today.minusDays(2)) ? "bench" : "quiet";
+  private static TodayGroup group(Glance glance, LocalDate today) {
+    return TodayGroup.of(
+        glance.group() == TodayGroup.WAITING, glance.dueOn(), glance.seenOn(), today);
   }
 
-  private static Row row(Glance glance, LocalDate today) {
-    Handed handed = Handed.parse(glance.handed()).orElse(Handed.RIGHT);
+  private static TodayPage.Row row(Glance glance, LocalDate today) {
+    Handed handed = glance.handed();
     String hand = handed == Handed.RIGHT ? "right-handed" : "left-handed";
     String who = glance.birthYear().map(y -> (today.getYear() - y) + ", " + hand).orElse(hand);
-    return new Row(
+    return new TodayPage.Row(
         glance.golferId(),
         glance.name(),
         who,
@@ -120,14 +118,13 @@ class TodayController {
       @RequestParam(defaultValue = "") String q,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    List<Row> rows =
+    List<TodayPage.Row> rows =
         q.isBlank()
             ? List.of()
             : golfers.find(user.account().practiceId(), q).stream()
                 .map(g -> row(g, LocalDate.now(clock)))
                 .toList();
-    model.addAttribute("rows", rows);
-    model.addAttribute("q", q);
+    model.addAttribute("found", new TodayPage.Found(rows, q.strip()));
     return "today/found";
   }
 
@@ -135,19 +132,18 @@ class TodayController {
   String add(
       @RequestParam(defaultValue = "") String name,
       @AuthenticationPrincipal SignedIn user,
-      Model model) {
+      Model model,
+      RedirectAttributes redirect) {
     Optional<String> problem =
-        name.isBlank()
+        Typed.clean(name).isEmpty()
             ? Optional.of("Type the golfer's name first.")
             : name.strip().length() > 80
                 ? Optional.of("At most 80 letters; nothing was added.")
                 : Optional.empty();
     if (problem.isPresent()) {
-      model.addAttribute("problem", problem.get());
-      model.addAttribute("typed", name);
-      return today(user, model);
+      return show(user, model, new TodayPage.Adding(name, problem.get()));
     }
-    String id = golfers.add(user.account(), name.strip());
-    return "redirect:/golfers/" + id + "/talk";
+    redirect.addAttribute("id", golfers.add(user.account(), Typed.clean(name)));
+    return "redirect:/golfers/{id}/talk";
   }
 }

@@ -1,6 +1,8 @@
 package loosehip.app.visit;
 
 import java.util.List;
+import java.util.Optional;
+import loosehip.core.measure.Change;
 
 /**
  * Two visits of one golfer side by side.
@@ -29,14 +31,13 @@ public record Comparison(
    * @param before mean and error
    * @param after mean and error
    * @param change signed
-   * @param verdict {@code real}, {@code likely} or {@code within the ruler}
-   * @param real whether the verdict is real
+   * @param verdict what the change amounts to
    * @param better whether the change goes the better way
    * @param ruler smallest real change, with its unit
-   * @param methods how both were read; says so when they differ
+   * @param methods what to mind when the two were read in different ways
    * @param bandBefore band's id
    * @param bandAfter band's id
-   * @param track where the marks of the drawing lie, in hundredths of its width
+   * @param track where the marks of the drawing lie
    */
   public record Pair(
       String title,
@@ -45,24 +46,44 @@ public record Comparison(
       String before,
       String after,
       String change,
-      String verdict,
-      boolean real,
+      Change verdict,
       boolean better,
       String ruler,
-      String methods,
+      Optional<String> methods,
       String bandBefore,
       String bandAfter,
-      Track track) {}
+      Track track) {
+    /** Whether the change is real. */
+    public boolean real() {
+      return verdict == Change.REAL;
+    }
 
-  /** Marks from 0 to 100: before, after, the ruler round before, and the two band edges. */
+    /** What the change is held against, in words. */
+    public String heldAgainst() {
+      return "real from " + ruler + methods.map(m -> "; " + m).orElse("");
+    }
+
+    /** Whether the change is likely. */
+    public boolean likely() {
+      return verdict == Change.LIKELY;
+    }
+  }
+
+  /** Marks along a line: before, after, the ruler round before, and the two band edges. */
   public record Track(
-      double before,
-      double after,
-      double rulerLow,
-      double rulerHigh,
-      double enough,
-      double close) {}
+      double before, double after, double rulerLow, double rulerHigh, double enough, double close) {
+    /** Where the line begins. */
+    static final double LEFT = 8;
+
+    /** How long it is. */
+    static final double LONG = 720;
+  }
 
   /** A word at both visits. */
-  public record WordPair(String title, String before, String after, boolean changed) {}
+  public record WordPair(String title, String before, String after, boolean changed) {
+    /** Both, or the one that stays. */
+    public String words() {
+      return changed ? before + " → " + after : after + ", as before";
+    }
+  }
 }

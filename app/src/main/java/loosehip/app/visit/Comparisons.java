@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Dates;
 import loosehip.app.store.GolferFile.EarlierVisit;
+import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.Change;
 import loosehip.core.measure.ErrorModel;
-import loosehip.core.measure.Limits;
+import loosehip.core.measure.FieldRange;
 import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Part;
@@ -85,7 +86,7 @@ final class Comparisons {
   private static String counted(List<Comparison.Pair> pairs) {
     long better = pairs.stream().filter(p -> p.real() && p.better()).count();
     long worse = pairs.stream().filter(p -> p.real() && !p.better()).count();
-    long likely = pairs.stream().filter(p -> p.verdict().equals(Change.LIKELY.word())).count();
+    long likely = pairs.stream().filter(p -> p.likely()).count();
     return pairs.size()
         + " measured at both: "
         + better
@@ -111,8 +112,7 @@ final class Comparisons {
         number(slot, a.mean()) + String.format(Locale.ROOT, " ± %.1f", a.standardError()),
         number(slot, b.mean()) + String.format(Locale.ROOT, " ± %.1f", b.standardError()),
         String.format(Locale.ROOT, "%+.1f%s", b.mean() - a.mean(), unit),
-        change.word(),
-        change == Change.REAL,
+        change,
         better,
         String.format(Locale.ROOT, "%.1f%s", ruler, unit),
         methods(slot),
@@ -121,30 +121,34 @@ final class Comparisons {
         track(slot, a.mean(), b.mean(), ruler, scale));
   }
 
-  private String methods(Slot slot) {
+  /** What to mind when the two were read in different ways; empty when they were not. */
+  private Optional<String> methods(Slot slot) {
     Optional<String> a = before.reading(slot).flatMap(Reading::method).map(Method::word);
     Optional<String> b = after.reading(slot).flatMap(Reading::method).map(Method::word);
     return a.equals(b)
-        ? a.orElse("")
-        : a.orElse("no method") + ", then " + b.orElse("no method") + ": read with care";
+        ? Optional.empty()
+        : Optional.of(
+            a.orElse("no method") + ", then " + b.orElse("no method") + ": read with care");
   }
 
   private static Comparison.Track track(
       Slot slot, double a, double b, double ruler, BandScale scale) {
-    Limits limits = slot.test().limits();
-    double low = Math.min(limits.usualLow(), Math.min(a - ruler, b));
+    FieldRange range = slot.test().range();
+    double low = Math.min(range.usualLow(), Math.min(a - ruler, b));
     double high =
         Math.max(
-            Math.max(limits.usualHigh(), scale.enough()),
+            Math.max(range.usualHigh(), scale.enough()),
             Math.max(a + ruler, Math.max(b, scale.close())));
     double span = Math.max(1e-6, high - low);
+    DoubleUnaryOperator at =
+        value -> Comparison.Track.LEFT + Comparison.Track.LONG * (value - low) / span;
     return new Comparison.Track(
-        100 * (a - low) / span,
-        100 * (b - low) / span,
-        100 * (a - ruler - low) / span,
-        100 * (a + ruler - low) / span,
-        100 * (scale.enough() - low) / span,
-        100 * (scale.close() - low) / span);
+        at.applyAsDouble(a),
+        at.applyAsDouble(b),
+        at.applyAsDouble(a - ruler),
+        at.applyAsDouble(a + ruler),
+        at.applyAsDouble(scale.enough()),
+        at.applyAsDouble(scale.close()));
   }
 
   private static String number(Slot slot, double value) {

@@ -2,18 +2,20 @@ package loosehip.app.visit;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.frame.Station;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
-import loosehip.app.golfer.Dates;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFile.EarlierVisit;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.app.store.Visits;
+import loosehip.app.words.Dates;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,10 +51,6 @@ class VisitController {
     this.standards = standards;
   }
 
-  /** A visit in the list. */
-  public record Line(
-      String id, String on, String measured, String state, boolean inHand, boolean baseline) {}
-
   @GetMapping
   String visits(
       @PathVariable String id,
@@ -61,11 +59,8 @@ class VisitController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Bench bench = benches.open(user.account(), id);
-    List<Visits.Entry> history = visits.history(id);
+    List<Visits.Past> history = visits.history(id);
     model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
-    model.addAttribute("bench", bench);
-    model.addAttribute("visits", history.stream().map(v -> line(bench, v)).toList());
-    model.addAttribute("mayStart", mayStart(bench));
     String later = to.orElse(bench.file().visitId());
     String earlier =
         from.orElseGet(
@@ -76,26 +71,37 @@ class VisitController {
                     .or(() -> bench.file().earlier().stream().findFirst())
                     .map(EarlierVisit::visitId)
                     .orElse(""));
-    model.addAttribute("from", earlier);
-    model.addAttribute("to", later);
-    Optional<EarlierVisit> a = files.visit(id, earlier);
-    Optional<EarlierVisit> b = files.visit(id, later);
-    if (a.isPresent() && b.isPresent() && !earlier.equals(later)) {
-      boolean inOrder = !a.get().on().isAfter(b.get().on());
-      model.addAttribute(
-          "comparison",
-          inOrder
-              ? Comparisons.of(bench, a.get(), b.get())
-              : Comparisons.of(bench, b.get(), a.get()));
-    }
+    model.addAttribute(
+        "page",
+        new VisitsPage(
+            id,
+            bench.closed(),
+            mayStart(bench),
+            history.stream().map(v -> line(bench, v, earlier, later)).toList(),
+            comparison(bench, earlier, later)));
     return "visit/visits";
   }
 
-  private static Line line(Bench bench, Visits.Entry visit) {
+  private Optional<Comparison> comparison(Bench bench, String earlier, String later) {
+    String id = bench.file().id();
+    Optional<EarlierVisit> a = files.visit(id, earlier);
+    Optional<EarlierVisit> b = files.visit(id, later);
+    if (a.isEmpty() || b.isEmpty() || earlier.equals(later)) {
+      return Optional.empty();
+    }
+    boolean inOrder = !a.get().on().isAfter(b.get().on());
+    return Optional.of(
+        inOrder
+            ? Comparisons.of(bench, a.get(), b.get())
+            : Comparisons.of(bench, b.get(), a.get()));
+  }
+
+  private static VisitsPage.Line line(
+      Bench bench, Visits.Past visit, String earlier, String later) {
     String state =
         visit.closed().map(c -> "closed by " + c.by() + ", " + Dates.moment(c.at())).orElse("open");
     boolean inHand = visit.id().equals(bench.file().visitId());
-    return new Line(
+    return new VisitsPage.Line(
         visit.id(),
         Dates.day(visit.on()),
         visit.slots() == 0
@@ -103,7 +109,9 @@ class VisitController {
             : visit.slots() + (visit.slots() == 1 ? " reading" : " readings"),
         inHand || visit.closed().isPresent() ? state : "left open",
         inHand,
-        bench.file().baseline().filter(v -> v.visitId().equals(visit.id())).isPresent());
+        bench.file().baseline().filter(v -> v.visitId().equals(visit.id())).isPresent(),
+        visit.id().equals(earlier),
+        visit.id().equals(later));
   }
 
   private static boolean mayStart(Bench bench) {
@@ -119,7 +127,7 @@ class VisitController {
       standards.anew(user.account().practiceId());
     }
     benches.saved(user.account(), id);
-    return "redirect:/golfers/" + id + "/talk";
+    return "redirect:/golfers/{id}/talk";
   }
 
   @PostMapping("/close")
@@ -128,13 +136,13 @@ class VisitController {
     if (file.closed().isEmpty()) {
       visits.close(file, user.account());
     }
-    return "redirect:/golfers/" + id + "/visits";
+    return "redirect:/golfers/{id}/visits";
   }
 
   @PostMapping("/resume")
   String resume(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     visits.resume(benches.file(user.account(), id));
-    return "redirect:/golfers/" + id + "/measure";
+    return "redirect:/golfers/{id}/measure";
   }
 
   /**
@@ -144,19 +152,14 @@ class VisitController {
   String baseline(
       @PathVariable String id, @PathVariable String visit, @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
-    boolean again = file.value("baseline").filter(visit::equals).isPresent();
+    boolean again = Facts.BASELINE.in(file).filter(visit::equals).isPresent();
     Optional<EarlierVisit> chosen =
         files.visit(id, visit).filter(v -> !v.visitId().equals(file.visitId()));
     if (chosen.isPresent() && file.closed().isEmpty()) {
+      Note note = again ? Facts.BASELINE.takenBack() : Facts.BASELINE.note(visit);
       journal.note(
-          file,
-          user.account(),
-          "baseline",
-          again ? Optional.empty() : Optional.of(visit),
-          true,
-          "compare with " + Dates.day(chosen.get().on()),
-          "measure");
+          file, user.account(), note.called("compare with " + Dates.day(chosen.get().on())));
     }
-    return "redirect:/golfers/" + id + "/visits";
+    return "redirect:/golfers/{id}/visits";
   }
 }

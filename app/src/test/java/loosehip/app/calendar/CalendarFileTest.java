@@ -25,8 +25,8 @@ class CalendarFileTest {
     return new CalendarFile("golfer-1", version, EDINBURGH, Instant.parse("2027-03-01T10:00:00Z"))
         .write(
             List.of(
-                new CalendarFile.Entry(WINTER, 610, List.of("Bridge", "Wall taps")),
-                new CalendarFile.Entry(SUMMER, 900, List.of("Bridge"))),
+                new CalendarFile.OnDay(WINTER, 610, List.of("Bridge", "Wall taps")),
+                new CalendarFile.OnDay(SUMMER, 900, List.of("Bridge"))),
             gone,
             LocalTime.of(18, 0),
             LocalDate.of(2027, 4, 16),

@@ -9,6 +9,8 @@ import java.util.Optional;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.LadderId;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -24,18 +26,22 @@ class ExerciseShelfTest {
   private final OwnExercises store = mock();
   private final ExerciseShelf shelf = new ExerciseShelf(store);
 
-  private static OwnExercises.Kept kept(String id, String above) {
+  private static OwnExercises.Stored kept(String id, String above) {
     String more = above.isEmpty() ? "" : ", \"above\": \"" + above + "\"";
-    return new OwnExercises.Kept(id, ONE.formatted(id, "The " + id, more), false);
+    return new OwnExercises.Stored(id, ONE.formatted(id, "The " + id, more), false);
   }
 
-  private static String planId(String id) {
+  private static ItemId planId(String id) {
     return ExerciseShelf.planId(PRACTICE, id);
+  }
+
+  private static LadderId ladder() {
+    return LadderId.of(planId("low").id());
   }
 
   @BeforeEach
   void threeRungsAndOneOutOfUse() {
-    List<OwnExercises.Kept> inForce =
+    List<OwnExercises.Stored> inForce =
         List.of(kept("low", ""), kept("mid", "low"), kept("high", "mid"));
     when(store.of(PRACTICE)).thenReturn(inForce);
     when(store.ever(PRACTICE))
@@ -45,11 +51,11 @@ class ExerciseShelfTest {
   @Test
   void aHarderRungStandsOnTheLadderOfTheLowest() {
     Catalogue catalogue = shelf.of(PRACTICE);
-    assertThat(catalogue.ladders().get(planId("low")))
+    assertThat(catalogue.ladders().get(ladder()))
         .extracting(Exercise::id)
         .containsExactly(planId("low"), planId("mid"), planId("high"));
-    assertThat(catalogue.exercise(planId("low"), 3)).map(Exercise::id).contains(planId("high"));
-    assertThat(catalogue.ladders()).containsKey("glute");
+    assertThat(catalogue.exercise(ladder(), 3)).map(Exercise::id).contains(planId("high"));
+    assertThat(catalogue.ladders()).containsKey(LadderId.of("glute"));
   }
 
   @Test
@@ -58,7 +64,7 @@ class ExerciseShelfTest {
     assertThat(catalogue.find(planId("gone"))).isPresent();
     assertThat(catalogue.exercises()).extracting(Exercise::id).doesNotContain(planId("gone"));
     assertThat(shelf.text(planId("gone"))).map(ExerciseText::name).contains("The gone");
-    assertThat(shelf.text(planId("gone"))).map(ExerciseText::id).contains(planId("gone"));
+    assertThat(shelf.text(planId("gone"))).map(ExerciseText::id).contains(planId("gone").id());
     assertThat(shelf.text(planId("never"))).isEmpty();
   }
 
@@ -67,13 +73,13 @@ class ExerciseShelfTest {
     Catalogue first = shelf.of(PRACTICE);
     when(store.of(PRACTICE)).thenReturn(List.of(kept("low", "")));
     assertThat(shelf.of(PRACTICE)).isSameAs(first);
-    assertThat(shelf.anew(PRACTICE).ladders().get(planId("low"))).hasSize(1);
+    assertThat(shelf.anew(PRACTICE).ladders().get(ladder())).hasSize(1);
   }
 
   @Test
   void twoPracticesDoNotShareAnId() {
     assertThat(ExerciseShelf.planId("practice-2", "low")).isNotEqualTo(planId("low"));
-    assertThat(planId("low")).startsWith(OwnExercise.PREFIX);
+    assertThat(planId("low").id()).startsWith(OwnExercise.PREFIX);
   }
 
   @Test
@@ -82,6 +88,6 @@ class ExerciseShelfTest {
     when(store.photo(PRACTICE, "low")).thenReturn(Optional.of(new byte[] {1, 2, 3}));
     assertThat(shelf.photo(planId("low"))).contains("data:image/jpeg;base64,AQID");
     assertThat(shelf.photo(planId("mid"))).isEmpty();
-    assertThat(shelf.photo("bridge")).isEmpty();
+    assertThat(shelf.photo(ItemId.of("bridge"))).isEmpty();
   }
 }

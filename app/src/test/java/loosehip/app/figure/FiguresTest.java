@@ -12,8 +12,6 @@ import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.TestCard;
 import loosehip.core.plan.Catalogue;
-import loosehip.core.plan.Drill;
-import loosehip.core.plan.Exercise;
 import org.junit.jupiter.api.Test;
 
 class FiguresTest {
@@ -24,8 +22,8 @@ class FiguresTest {
   @Test
   void everyExerciseAndDrillHasAStartAndADifferentEnd() {
     List<String> ids = new ArrayList<>();
-    Catalogue.standard().exercises().stream().map(Exercise::id).forEach(ids::add);
-    Catalogue.standard().drills().stream().map(Drill::id).forEach(ids::add);
+    Catalogue.standard().exercises().stream().map(e -> e.id().id()).forEach(ids::add);
+    Catalogue.standard().drills().stream().map(d -> d.id().id()).forEach(ids::add);
     assertThat(ids).hasSize(62);
     for (String id : ids) {
       Optional<Drawing> start = figures.find(id + ".start");

@@ -6,8 +6,9 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import loosehip.app.Settings;
-import loosehip.app.golfer.AtTheBench;
-import loosehip.app.golfer.Files;
+import loosehip.app.fact.Station;
+import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Presence;
 import loosehip.app.store.Account;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,7 +20,7 @@ class FramesTest {
 
   private final Frames frames =
       new Frames(
-          new Settings(Path.of("."), false), new AtTheBench(Clock.systemUTC()), Clock.systemUTC());
+          new Settings(Path.of("."), false), new Presence(Clock.systemUTC()), Clock.systemUTC());
 
   @ParameterizedTest(name = "{0}: station {1} says {2}")
   @CsvSource(
@@ -99,6 +100,6 @@ class FramesTest {
   }
 
   private FrameView.GolferBar bar(String facts) {
-    return frames.of(WREN, Files.bench(facts), Station.TALK).golfer().orElseThrow();
+    return frames.of(WREN, GolferText.bench(facts), Station.TALK).golfer().orElseThrow();
   }
 }

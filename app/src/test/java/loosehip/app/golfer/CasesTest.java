@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.store.Glance;
+import loosehip.app.words.Typed;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.follow.TodayGroup;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
@@ -20,6 +23,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,17 +42,17 @@ class CasesTest {
   void whatIsNotedBecomesTheCase() {
     CaseFile golfer =
         Cases.of(
-            Files.of(
+            GolferText.of(
                 """
                 who.handed=left
                 complaint.lost-distance=yes
                 caution.inner-knee=left
                 caution-note.inner-knee=no twisting
                 caution.back=yes
-                cleared-caution.back=Dr Imrie
+                cleared-caution.back={"by":"Dr Imrie","limits":""}
                 warning.night-pain=yes
                 warning.hot-joint=yes
-                cleared-warning.hot-joint=Dr Imrie, 20 Nov 2026
+                cleared-warning.hot-joint={"by":"Dr Imrie","on":"2026-11-20","limits":""}
                 warning.after-fall=no
                 setup.trailFlare=5,5
                 setup.pelvicTilt=-8
@@ -64,12 +68,14 @@ class CasesTest {
                 wish.tool-club=yes
                 try glute-switch.left.tall yes
                 """),
-            Files.TODAY);
+            Standards.SHIPPED,
+            GolferText.TODAY);
     assertThat(golfer.handed()).isEqualTo(Handed.LEFT);
     assertThat(golfer.complaints()).containsExactly(Complaint.LOST_DISTANCE);
     assertThat(golfer.health().openWarnings()).containsExactly(WarningSign.NIGHT_PAIN);
-    assertThat(golfer.health().active(Caution.INNER_KNEE, Side.LEFT).orElseThrow().note())
-        .isEqualTo("no twisting");
+    assertThat(golfer.health().cautions())
+        .contains(
+            new NotedCaution(Caution.INNER_KNEE, Optional.of(Side.LEFT), "no twisting", false));
     assertThat(golfer.health().active(Caution.BACK)).isFalse();
     assertThat(golfer.setup().trailFlare()).isEqualTo(5.5);
     assertThat(golfer.setup().pelvicTilt()).isEqualTo(-8);
@@ -83,14 +89,14 @@ class CasesTest {
     assertThat(golfer.seen().habits()).containsExactly(Habit.HELD_STILL);
     assertThat(golfer.school()).isEqualTo(School.FREE_TURN);
     assertThat(golfer.wishes().orElseThrow().tools()).containsExactly(Tool.CLUB);
-    assertThat(golfer.wishes().orElseThrow().start()).isEqualTo(Files.TODAY);
+    assertThat(golfer.wishes().orElseThrow().start()).isEqualTo(GolferText.TODAY);
     assertThat(golfer.screen().word(Slot.parse("glute-switch.left.tall").orElseThrow()))
         .contains("yes");
   }
 
   @Test
   void nothingNotedIsAPlainRightHanderWithoutAPlan() {
-    CaseFile golfer = Cases.of(Files.of(""), Files.TODAY);
+    CaseFile golfer = Cases.of(GolferText.of(""), Standards.SHIPPED, GolferText.TODAY);
     assertThat(golfer.handed()).isEqualTo(Handed.RIGHT);
     assertThat(golfer.school()).isEqualTo(School.ROTATION_FIRST);
     assertThat(golfer.wishes()).isEmpty();
@@ -101,9 +107,10 @@ class CasesTest {
   void painNotedInASlotEndsItsEvidence() {
     CaseFile golfer =
         Cases.of(
-            Files.of(
+            GolferText.of(
                 "try seated-rotation.left.internal 20; pain.seated-rotation.left.internal=5 front of hip"),
-            Files.TODAY);
+            Standards.SHIPPED,
+            GolferText.TODAY);
     Slot slot = Slot.parse("seated-rotation.left.internal").orElseThrow();
     assertThat(golfer.screen().measurement(slot).orElseThrow().stoppedByPain()).isTrue();
     assertThat(golfer.screen().evidence(slot)).isEmpty();
@@ -119,38 +126,43 @@ class CasesTest {
         "talked | consent=1 | bench | talked; nothing measured yet",
         "half | consent=1; try trunk-turn.right 40 | bench | half screened",
         "refer | consent=1; warning.night-pain=yes | waiting | waiting for a clinician's clearance",
-        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain=Dr Imrie | bench | talked; nothing measured yet",
+        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"limits\":\"\"} | bench | talked; nothing measured yet",
       })
   void whereAGolferStands(String name, String facts, String group, String words) {
-    Glance glance = Standing.glance(Files.bench(facts == null ? "" : facts));
-    assertThat(glance.standing()).isEqualTo(group);
+    Glance glance = AtAGlance.glance(GolferText.bench(facts == null ? "" : facts));
+    assertThat(glance.group().name().toLowerCase(Locale.ROOT)).isEqualTo(group);
     assertThat(glance.words()).isEqualTo(words);
   }
 
   @Test
   void screenedGolfersAreReadyDueOrInABlock() {
     String screened = "consent=1\n" + HIPS;
-    assertThat(Standing.glance(Files.bench(screened)).words())
+    assertThat(AtAGlance.glance(GolferText.bench(screened)).words())
         .isEqualTo("screened; look at the swing");
     String seen = screened + "fault.sway=none\n";
-    assertThat(Standing.glance(Files.bench(seen)).words()).isEqualTo("ready for a plan");
+    assertThat(AtAGlance.glance(GolferText.bench(seen)).words()).isEqualTo("ready for a plan");
     String stiff =
         seen.replace("internal 45", "internal 20")
             + "fault.sway=clear\nwish.minutes=15\nwish.days=5\n";
-    Glance planned = Standing.glance(Files.bench(stiff));
+    Glance planned = AtAGlance.glance(GolferText.bench(stiff));
     assertThat(planned.words()).isEqualTo("a plan waits to be given");
     assertThat(planned.dueOn()).isEmpty();
-    assertThat(Standing.glance(Files.bench(stiff + "given 2026-11-11 2026-12-23 bridge")).words())
+    assertThat(
+            AtAGlance.glance(GolferText.bench(stiff + "given 2026-11-11 2026-12-23 bridge"))
+                .words())
         .isEqualTo("week 3 of 6, retest 23 Dec 2026");
-    assertThat(Standing.glance(Files.bench(stiff + "given 2026-12-01 2027-01-12 bridge")).words())
+    assertThat(
+            AtAGlance.glance(GolferText.bench(stiff + "given 2026-12-01 2027-01-12 bridge"))
+                .words())
         .isEqualTo("block starts 1 Dec 2026");
     String knee = stiff + "caution.inner-knee=both\n";
     assertThat(
-            Standing.glance(Files.bench(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
+            AtAGlance.glance(
+                    GolferText.bench(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
                 .words())
         .isEqualTo("plan not safe now");
-    Glance due = Standing.glance(Files.bench(stiff + "given 2026-10-18 2026-11-29 bridge"));
-    assertThat(due.standing()).isEqualTo("due");
+    Glance due = AtAGlance.glance(GolferText.bench(stiff + "given 2026-10-18 2026-11-29 bridge"));
+    assertThat(due.group()).isEqualTo(TodayGroup.DUE);
     assertThat(due.words()).isEqualTo("retest due 29 Nov 2026");
     assertThat(due.trailInternal()).isEqualTo(Optional.of(20.0));
   }
@@ -158,8 +170,9 @@ class CasesTest {
   @Test
   void afterTwoDaysAGolferIsQuiet() {
     Bench bench =
-        Bench.of(Files.of("consent=1", LocalDate.of(2026, 11, 23), List.of()), Files.TODAY);
-    assertThat(Standing.glance(bench).standing()).isEqualTo("quiet");
+        Bench.of(
+            GolferText.of("consent=1", LocalDate.of(2026, 11, 23), List.of()), GolferText.TODAY);
+    assertThat(AtAGlance.glance(bench).group()).isEqualTo(TodayGroup.QUIET);
   }
 
   @ParameterizedTest

@@ -10,6 +10,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,7 +36,7 @@ class StandardsTest {
       })
   void edgesAreCheckedAsTyped(String test, String typed, String problem) {
     Standards.Edges edges =
-        Standards.edges(ScreenTest.parse(test).orElseThrow(), Optional.empty(), typed);
+        Standards.edges(Named.parse(ScreenTest.class, test).orElseThrow(), Optional.empty(), typed);
     assertThat(edges.problem()).contains(problem == null ? "" : problem);
     assertThat(edges.scale().isPresent()).isEqualTo(problem == null);
   }
@@ -77,20 +78,20 @@ class StandardsTest {
   void aSetTakenByWrenCarriesWrensError() {
     Bench bench =
         Bench.of(
-            Files.of("try seated-rotation.right.internal 24 26 25"),
+            GolferText.of("try seated-rotation.right.internal 24 26 25"),
             Standards.of(Map.of(), Map.of("wren-id", WREN)),
             List.of(),
-            Files.TODAY);
-    assertThat(bench.assessment().measurements().get(0).standardError())
+            GolferText.TODAY);
+    assertThat(bench.judgement().measurements().get(0).standardError())
         .isCloseTo(2.254, Assertions.within(0.001));
   }
 
   @Test
   void aMinorNeedsAGuardianBesideTheConsent() {
-    assertThat(Files.bench("consent=1; who.birth-year=2010").consented()).isFalse();
-    assertThat(Files.bench("consent=1; who.birth-year=2010").guardianMissing()).isTrue();
-    assertThat(Files.bench("consent=1; who.birth-year=2010; who.guardian=Ann").consented())
+    assertThat(GolferText.bench("consent=1; who.birth-year=2010").consented()).isFalse();
+    assertThat(GolferText.bench("consent=1; who.birth-year=2010").guardianMissing()).isTrue();
+    assertThat(GolferText.bench("consent=1; who.birth-year=2010; who.guardian=Ann").consented())
         .isTrue();
-    assertThat(Files.bench("consent=1; who.birth-year=1990").consented()).isTrue();
+    assertThat(GolferText.bench("consent=1; who.birth-year=1990").consented()).isTrue();
   }
 }

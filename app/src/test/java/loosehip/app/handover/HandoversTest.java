@@ -7,7 +7,7 @@ import static org.mockito.Mockito.when;
 
 import java.util.List;
 import java.util.Optional;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
@@ -39,7 +39,7 @@ class HandoversTest {
   }
 
   private Handover of(String more) {
-    return handovers.of(Files.bench(HIPS + more), WREN, Files.TODAY);
+    return handovers.of(GolferText.bench(HIPS + more), WREN, GolferText.TODAY);
   }
 
   @Test

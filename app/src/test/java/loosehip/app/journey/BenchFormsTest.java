@@ -13,8 +13,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.time.LocalDate;
 import java.util.List;
+import loosehip.app.fact.Facts;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.store.TakenTry;
 import loosehip.core.measure.Slot;
+import loosehip.core.safety.Caution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -125,7 +128,7 @@ class BenchFormsTest extends FormsTest {
         .andExpect(content().string(containsString("flare 20")))
         .andExpect(content().string(containsString("not saved")));
     note("bogus.thing", "1").andExpect(content().string(containsString("Reload it")));
-    assertThat(file().value("setup.leadFlare")).contains("20");
+    assertThat(GolferText.noted(file(), "setup.leadFlare")).contains("20");
   }
 
   @Test
@@ -134,7 +137,7 @@ class BenchFormsTest extends FormsTest {
     String here = "/golfers/" + golfer + "/set-up";
     send(post("/golfers/" + golfer + "/undo").param("here", here))
         .andExpect(redirectedUrlPattern(here + "?undone"));
-    assertThat(file().value("setup.leadFlare")).isEmpty();
+    assertThat(GolferText.noted(file(), "setup.leadFlare")).isEmpty();
     send(post("/golfers/" + golfer + "/undo").param("here", "http://elsewhere/"))
         .andExpect(redirectedUrlPattern("/golfers/*/talk?undone"));
     send(post("/golfers/" + golfer + "/undo").param("here", here))
@@ -148,18 +151,19 @@ class BenchFormsTest extends FormsTest {
     send(post(clear).param("clinician", "Dr Imrie"))
         .andExpect(content().string(containsString("needs its date")))
         .andExpect(content().string(containsString("value=\"Dr Imrie\"")));
-    assertThat(file().value("cleared-caution.inner-knee")).isEmpty();
+    assertThat(GolferText.noted(file(), "cleared-caution.inner-knee")).isEmpty();
     send(post(clear).param("clinician", "Dr Imrie").param("on", "2026-11-20"))
         .andExpect(redirectedUrlPattern("/golfers/*/talk#h-cautions"));
-    assertThat(file().value("cleared-caution.inner-knee")).contains("Dr Imrie, 20 Nov 2026");
+    assertThat(Facts.CLEARED_CAUTION.about(Caution.INNER_KNEE).in(file()).orElseThrow().words())
+        .isEqualTo("Dr Imrie, 20 Nov 2026");
   }
 
   @Test
   void allNoAnswersOnlyWhatIsStillOpen() throws Exception {
     note("warning.night-pain", "yes");
     send(post("/golfers/" + golfer + "/talk/all-no"));
-    assertThat(file().value("warning.night-pain")).contains("yes");
-    assertThat(file().value("warning.hot-joint")).contains("no");
+    assertThat(GolferText.noted(file(), "warning.night-pain")).contains("yes");
+    assertThat(GolferText.noted(file(), "warning.hot-joint")).contains("no");
   }
 
   @Test
@@ -186,8 +190,8 @@ class BenchFormsTest extends FormsTest {
     take("24", "k1");
     send(post("/golfers/" + golfer + "/visits"));
     assertThat(file().visitNumber()).isEqualTo(2);
-    assertThat(file().value("consent")).isPresent();
-    assertThat(file().value("warning.hot-joint")).isEmpty();
+    assertThat(GolferText.noted(file(), "consent")).isPresent();
+    assertThat(GolferText.noted(file(), "warning.hot-joint")).isEmpty();
     assertThat(file().earlier().get(0).tries()).hasSize(1);
     take("31", "k2").andExpect(content().string(containsString("last time 24.0")));
   }
@@ -201,7 +205,7 @@ class BenchFormsTest extends FormsTest {
     note("warning.night-pain", "").andExpect(content().string(containsString("The yes stays")));
     send(post("/golfers/" + golfer + "/visits"));
     assertThat(file().visitNumber()).isEqualTo(1);
-    assertThat(file().value("warning.night-pain")).contains("yes");
+    assertThat(GolferText.noted(file(), "warning.night-pain")).contains("yes");
     send(
         post("/golfers/" + golfer + "/talk/clear/night-pain")
             .param("clinician", "Dr Imrie")

@@ -4,8 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import java.util.Optional;
 import java.util.regex.Pattern;
+import loosehip.app.fact.Facts;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFiles;
@@ -43,11 +43,7 @@ class BenchInputJourneyTest extends JourneyTest {
     journal.note(
         files.load(owner.practiceId(), golfer).orElseThrow(),
         owner,
-        "consent",
-        Optional.of("wording 1"),
-        false,
-        "consent",
-        "talk");
+        Facts.CONSENT.note("wording 1"));
     context = Browser.context(port, 1280, 800);
     page = Browser.page(context, Browser.complaints());
     page.navigate("/");

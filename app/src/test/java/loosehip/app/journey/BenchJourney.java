@@ -12,6 +12,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.core.measure.Slot;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -58,7 +59,7 @@ abstract class BenchJourney extends JourneyTest {
   }
 
   void note(String golferId, String topic, String value, boolean ofVisit) {
-    journal.note(file(golferId), wren, topic, Optional.of(value), ofVisit, topic, "talk");
+    journal.note(file(golferId), wren, new Note(topic, Optional.of(value), ofVisit, topic, "talk"));
   }
 
   GolferFile file(String golferId) {

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -21,6 +22,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
@@ -68,7 +70,8 @@ class BothModesTest {
   }
 
   private void note(String topic, String value, boolean ofVisit) {
-    journal.note(file(), wren.account(), topic, Optional.of(value), ofVisit, topic, "talk");
+    journal.note(
+        file(), wren.account(), new Note(topic, Optional.of(value), ofVisit, topic, "talk"));
   }
 
   private GolferFile file() {
@@ -88,8 +91,8 @@ class BothModesTest {
   void everyTestIsTaken(String mode) throws Exception {
     for (TestCard card : RunningOrder.FULL.cards(Handed.RIGHT)) {
       if (card.numbers().isPresent()) {
-        var limits = card.test().limits();
-        long value = Math.round((limits.usualLow() + limits.usualHigh()) / 2);
+        var range = card.test().range();
+        long value = Math.round((range.usualLow() + range.usualHigh()) / 2);
         send(
                 mode + card.key() + "/tries",
                 "value",
@@ -141,7 +144,7 @@ class BothModesTest {
         .andExpect(content().string(containsString("saved ")));
     send("/undo", "here", "/golfers/" + golfer + "/measure")
         .andExpect(redirectedUrlPattern("/golfers/*/measure?visit-closed"));
-    assertThat(file().value("wish.want")).contains("Straighter");
+    assertThat(GolferText.noted(file(), "wish.want")).contains("Straighter");
     send("/visits/resume");
     send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");
     assertThat(file().tries()).hasSize(1);

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
+import loosehip.app.golfer.GolferText;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -54,8 +55,8 @@ class ByEyeJourneyTest extends BenchJourney {
     FirstGolferJourneyTest.tap(page, "#again-knee-dive-none");
     assertThat(page.locator("#again")).containsText("gone: the set-up drove it");
     assertThat(page.locator("#again figure").first()).containsText("first look: clear");
-    assertThat(file(golfer).value("fault.knee-dive")).contains("clear");
-    assertThat(file(golfer).value("again.knee-dive")).contains("none");
+    assertThat(GolferText.noted(file(golfer), "fault.knee-dive")).contains("clear");
+    assertThat(GolferText.noted(file(golfer), "again.knee-dive")).contains("none");
     assertThat(complaints).isEmpty();
   }
 

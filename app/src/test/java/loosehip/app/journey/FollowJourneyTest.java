@@ -52,7 +52,7 @@ class FollowJourneyTest extends BenchJourney {
         });
   }
 
-  private List<Homework.Kept> log() {
+  private List<Homework.Said> log() {
     return homework.of(golfer);
   }
 
@@ -99,7 +99,7 @@ class FollowJourneyTest extends BenchJourney {
     assertThat(page.locator(".plan-version")).containsText("Version 2");
     assertThat(page.locator(".versions li").last()).containsText("log of 3 days, 3 things done");
     assertThat(page.locator(".versions li").first()).not().containsText("log of");
-    assertThat(log()).extracting(Homework.Kept::plan).containsOnly(1);
+    assertThat(log()).extracting(Homework.Said::plan).containsOnly(1);
     assertThat(complaints).isEmpty();
   }
 

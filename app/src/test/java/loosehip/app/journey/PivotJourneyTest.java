@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
+import loosehip.app.golfer.GolferText;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -72,13 +73,13 @@ class PivotJourneyTest extends BenchJourney {
     assertThat(page.locator("#delta-back")).containsText("+6.0 from");
     page.locator("#throw-away").click();
     assertThat(page.locator("#lever-trailFlare")).hasValue("0");
-    assertThat(file(golfer).value("setup.trailFlare")).isEmpty();
+    assertThat(GolferText.noted(file(golfer), "setup.trailFlare")).isEmpty();
 
     page.locator("[data-lever=trailFlare][data-by='5']").click();
     assertThat(page.locator("#lever-trailFlare")).hasValue("5");
     page.locator("text=Keep as how they stand").click();
     assertThat(page.locator(".pivot-acts")).hasCount(0);
-    assertThat(file(golfer).value("setup.trailFlare")).contains("5");
+    assertThat(GolferText.noted(file(golfer), "setup.trailFlare")).contains("5");
   }
 
   @Test
@@ -121,7 +122,7 @@ class PivotJourneyTest extends BenchJourney {
     assertThat(page.locator("#delta-impact")).hasClass(Pattern.compile(".*delta-moved.*"));
     String tilt = page.locator("[data-handle=pelvicTilt]").getAttribute("aria-valuenow");
     assertThat(Double.parseDouble(tilt)).isBetween(4.0, 25.0);
-    assertThat(file(golfer).value("setup.pelvicTilt")).isEmpty();
+    assertThat(GolferText.noted(file(golfer), "setup.pelvicTilt")).isEmpty();
 
     page.locator("#setup-rounding").fill("18");
     page.locator("#setup-rounding").press("Tab");

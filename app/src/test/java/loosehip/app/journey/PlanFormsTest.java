@@ -2,6 +2,7 @@ package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasToString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -14,11 +15,12 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.plan.PlanStation;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
 import loosehip.core.follow.Done;
-import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.ItemId;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -81,7 +83,7 @@ class PlanFormsTest extends FormsTest {
   }
 
   private List<String> ids() {
-    return now().block().items().stream().map(PlanItem::id).toList();
+    return now().block().items().stream().map(i -> i.id().id()).toList();
   }
 
   private int version() {
@@ -108,7 +110,7 @@ class PlanFormsTest extends FormsTest {
     plan("give");
     String[] flat =
         params == null ? new String[0] : (params + " ").strip().replace(',', '=').split("=", -1);
-    plan(what, flat).andExpect(flash().attribute("refused", words));
+    plan(what, flat).andExpect(flash().attribute("told", new PlanStation.Told(words, "")));
     assertThat(version()).isEqualTo(1);
   }
 
@@ -118,7 +120,8 @@ class PlanFormsTest extends FormsTest {
     List<String> before = ids();
     String out = "seated-knee-drops";
     assertThat(before).contains(out);
-    plan("out", "item", out).andExpect(flash().attribute("done", containsString("knee drops")));
+    plan("out", "item", out)
+        .andExpect(flash().attribute("told", hasToString(containsString("knee drops"))));
     assertThat(ids()).doesNotContain(out);
     assertThat(ids()).containsAll(before.stream().filter(i -> !i.equals(out)).toList());
     assertThat(version()).isEqualTo(2);
@@ -129,16 +132,16 @@ class PlanFormsTest extends FormsTest {
   void holdingLettingGoAndResettingAreVersionsOfTheirOwn() throws Exception {
     plan("give");
     plan("lock", "item", "bridge");
-    assertThat(now().edits().pins()).containsKey("bridge");
+    assertThat(now().edits().pins()).containsKey(ItemId.of("bridge"));
     plan("unlock", "item", "bridge");
     assertThat(now().edits().pins()).isEmpty();
     plan("dose", "item", "seated-knee-drops", "by", "1");
-    assertThat(now().edits().doses()).containsKey("seated-knee-drops");
+    assertThat(now().edits().doses()).containsKey(ItemId.of("seated-knee-drops"));
     plan("reset");
     assertThat(now().edits().none()).isTrue();
     assertThat(version()).isEqualTo(5);
     plan("back", "to", "4");
-    assertThat(now().edits().doses()).containsKey("seated-knee-drops");
+    assertThat(now().edits().doses()).containsKey(ItemId.of("seated-knee-drops"));
     page("/golfers/" + golfer + "/plan/compare?from=5&to=6").andExpect(status().isOk());
     page("/golfers/" + golfer + "/plan/compare?from=5&to=66")
         .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
@@ -170,14 +173,17 @@ class PlanFormsTest extends FormsTest {
   @Test
   void aTemplateLeavesOutWhatThisGolferMayNotDo() throws Exception {
     plan("template", "name", "winter")
-        .andExpect(flash().attribute("done", containsString("winter")));
+        .andExpect(flash().attribute("told", hasToString(containsString("winter"))));
     String template = templates.of(wren.account().practiceId()).get(0).id();
     note("caution.inner-knee", "both");
-    plan("apply", "item", template).andExpect(flash().attribute("done", containsString("applied")));
+    plan("apply", "item", template)
+        .andExpect(flash().attribute("told", hasToString(containsString("applied"))));
     assertThat(ids()).isNotEmpty().doesNotContain("seated-knee-drops");
     plan("add", "item", "seated-knee-drops")
         .andExpect(
-            flash().attribute("refused", containsString("Only a recorded clearance lifts it")));
+            flash()
+                .attribute(
+                    "told", hasToString(containsString("Only a recorded clearance lifts it"))));
   }
 
   @Test
@@ -256,7 +262,7 @@ class PlanFormsTest extends FormsTest {
         "x".repeat(300),
         "seen",
         "half of it");
-    Homework.Kept kept = homework.of(golfer).get(0);
+    Homework.Said kept = homework.of(golfer).get(0);
     assertThat(kept.log().effort()).isEqualTo(Optional.of(7));
     assertThat(kept.log().pain()).isEmpty();
     assertThat(kept.log().goodForm()).isFalse();

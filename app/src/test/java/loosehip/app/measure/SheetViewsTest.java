@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.RunningOrder;
@@ -26,8 +26,8 @@ class SheetViewsTest {
   }
 
   private static SheetView.Cell cell(String file, String key) {
-    Bench bench = Files.bench(file);
-    return SHEETS.cell(bench, TestCard.parse(key).orElseThrow(), TestViews.Entry.NONE);
+    Bench bench = GolferText.bench(file);
+    return SHEETS.cell(bench, TestCard.parse(key).orElseThrow(), LastEntry.NONE);
   }
 
   @ParameterizedTest(name = "{0} {1}: stay {2}")
@@ -64,17 +64,18 @@ class SheetViewsTest {
 
   @Test
   void theFirstPositionWithSomethingOpenIsShown() {
-    assertThat(SheetViews.position(Files.bench(""), Optional.empty())).isEqualTo(Position.STANDING);
-    assertThat(SheetViews.position(Files.bench(""), Optional.of("face-down")))
+    assertThat(SheetViews.position(GolferText.bench(""), Optional.empty()))
+        .isEqualTo(Position.STANDING);
+    assertThat(SheetViews.position(GolferText.bench(""), Optional.of("face-down")))
         .isEqualTo(Position.FACE_DOWN);
-    assertThat(SheetViews.position(Files.bench("order=quick"), Optional.of("face-down")))
+    assertThat(SheetViews.position(GolferText.bench("order=quick"), Optional.of("face-down")))
         .isEqualTo(Position.STANDING);
   }
 
   @ParameterizedTest
   @EnumSource(Position.class)
   void everyCardOfThePositionStandsOnItsSheetOnce(Position position) {
-    Bench bench = Files.bench("order=full");
+    Bench bench = GolferText.bench("order=full");
     SheetView sheet = SHEETS.of(bench, position);
     assertThat(sheet.rows().stream().flatMap(r -> r.cells().stream()).map(SheetView.Cell::key))
         .containsExactlyInAnyOrderElementsOf(

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
@@ -28,7 +28,7 @@ class TestViewsTest {
   @Test
   void theFirstCardNotTakenIsOffered() {
     Bench bench =
-        Files.bench("try standing-turn.right.internal 50; try standing-turn.left.internal 50");
+        GolferText.bench("try standing-turn.right.internal 50; try standing-turn.left.internal 50");
     assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.external");
     assertThat(card(bench, CARD, null)).isEqualTo(CARD);
     assertThat(card(bench, "nonsense", null)).isEqualTo("standing-turn.right.external");
@@ -37,16 +37,16 @@ class TestViewsTest {
 
   @Test
   void anotherOrderHasItsOwnCardsAndTheSameResults() {
-    Bench quick = Files.bench("order=quick; try hinge-contact 40");
+    Bench quick = GolferText.bench("order=quick; try hinge-contact 40");
     assertThat(card(quick, null, null)).isEqualTo("standing-turn.right.internal");
     assertThat(view(quick, "one-leg-stand.right.open").order()).hasSize(17);
-    assertThat(view(Files.bench("order=full"), CARD).order()).hasSize(44);
-    assertThat(view(Files.bench(""), "squat-depth").order()).hasSize(21);
+    assertThat(view(GolferText.bench("order=full"), CARD).order()).hasSize(44);
+    assertThat(view(GolferText.bench(""), "squat-depth").order()).hasSize(21);
     assertThat(card(quick, null, "squat-depth")).isEqualTo("squat-depth");
   }
 
   private static String card(Bench bench, String key, String test) {
-    return TestViews.card(bench, Optional.ofNullable(key), Optional.ofNullable(test)).key();
+    return Cards.asked(bench, Optional.ofNullable(key), Optional.ofNullable(test)).key();
   }
 
   @ParameterizedTest(name = "{0}: {1}, {2}, {3}")
@@ -60,7 +60,7 @@ class TestViewsTest {
         "try seated-rotation.right.internal 22; try seated-rotation.right.external 55 | 22.0° | short of 30 | short",
       })
   void theResultInWords(String file, String mean, String verdict, String band) {
-    TestView.Result result = view(Files.bench(file), CARD).live().result().orElseThrow();
+    TestView.Result result = view(GolferText.bench(file), CARD).live().result().orElseThrow();
     assertThat(result.mean()).isEqualTo(mean);
     assertThat(result.verdict()).isEqualTo(verdict);
     assertThat(result.band()).isEqualTo(band);
@@ -69,7 +69,7 @@ class TestViewsTest {
   @Test
   void theHipsSpeakTogetherWithWhatFollows() {
     Bench bench =
-        Files.bench(
+        GolferText.bench(
             "try seated-rotation.right.internal 22; try seated-rotation.right.external 55;"
                 + " try standing-turn.right.internal 48");
     assertThat(view(bench, CARD).live().result().orElseThrow().hips())
@@ -84,13 +84,13 @@ class TestViewsTest {
   void anEarlierVisitCanBeChosenToCompareWith() {
     Bench bench =
         Bench.of(
-            Files.of(
+            GolferText.of(
                 "try " + CARD + " 24 26 25; baseline=before-2025-03-03",
-                Files.TODAY,
+                GolferText.TODAY,
                 List.of(
-                    Files.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
-                    Files.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
-            Files.TODAY);
+                    GolferText.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
+                    GolferText.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
+            GolferText.TODAY);
     TestView.Result result = view(bench, CARD).live().result().orElseThrow();
     assertThat(result.before()).contains("then 10.0 on 3 Mar 2025");
     assertThat(result.change()).contains("+15.0, real");
@@ -101,13 +101,13 @@ class TestViewsTest {
   void theWeakerSideComesFirstAndSkipsLeaveTheMinutes() {
     Bench bench =
         Bench.of(
-            Files.of(
+            GolferText.of(
                 "skip.hinge-contact=no time",
-                Files.TODAY,
+                GolferText.TODAY,
                 List.of(
-                    Files.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.left 30"),
-                    Files.earlier(LocalDate.of(2026, 3, 2), "trunk-turn.right 50"))),
-            Files.TODAY);
+                    GolferText.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.left 30"),
+                    GolferText.earlier(LocalDate.of(2026, 3, 2), "trunk-turn.right 50"))),
+            GolferText.TODAY);
     assertThat(view(bench, "hinge-contact").skipped()).contains("no time");
     assertThat(bench.minutesLeft()).isEqualTo(13);
     assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.internal");
@@ -115,7 +115,7 @@ class TestViewsTest {
 
   @Test
   void aBlockedTestSaysWhyAndACarefulOneWhatToMind() {
-    Bench bench = Files.bench("caution.balance=yes; order=full");
+    Bench bench = GolferText.bench("caution.balance=yes; order=full");
     assertThat(view(bench, "one-leg-stand.right.closed").blocked().orElseThrow())
         .startsWith("no closed eyes");
     assertThat(view(bench, "one-leg-stand.right.open").cares().get(0))
@@ -124,7 +124,7 @@ class TestViewsTest {
 
   @Test
   void smallerIsBetterSaysPast() {
-    Bench bench = Files.bench("try side-hip-hold.right 9");
+    Bench bench = GolferText.bench("try side-hip-hold.right 9");
     assertThat(view(bench, "side-hip-hold.right").live().result().orElseThrow().verdict())
         .isEqualTo("past 7");
   }
@@ -133,13 +133,13 @@ class TestViewsTest {
   void theOtherSideAndTheLastVisitAreHeldAgainstTheRuler() {
     Bench bench =
         Bench.of(
-            Files.of(
+            GolferText.of(
                 "try seated-rotation.right.internal 24 26 25; try seated-rotation.left.internal 43 43",
-                Files.TODAY,
+                GolferText.TODAY,
                 List.of(
-                    Files.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
-                    Files.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
-            Files.TODAY);
+                    GolferText.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
+                    GolferText.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
+            GolferText.TODAY);
     TestView.Result result = view(bench, CARD).live().result().orElseThrow();
     assertThat(result.otherSide()).contains("lead (L) is 43.0");
     assertThat(result.apart()).contains("18 apart: more than the ruler");
@@ -151,19 +151,19 @@ class TestViewsTest {
   void aRetestTakesTheMethodOfLastTime() {
     Bench bench =
         Bench.of(
-            Files.of(
+            GolferText.of(
                 "",
-                Files.TODAY,
-                List.of(Files.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.right 40"))),
-            Files.TODAY);
+                GolferText.TODAY,
+                List.of(GolferText.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.right 40"))),
+            GolferText.TODAY);
     assertThat(view(bench, "trunk-turn.right").live().method()).contains(Method.INCLINOMETER);
-    assertThat(view(Files.bench(""), "trunk-turn.right").live().method())
+    assertThat(view(GolferText.bench(""), "trunk-turn.right").live().method())
         .contains(Method.CLUB_ANGLE);
   }
 
   @Test
   void triesAreNamedAndAFullSetSaysSo() {
-    TestView.Live live = view(Files.bench("try " + CARD + " 24 (26) 25 24 25"), CARD).live();
+    TestView.Live live = view(GolferText.bench("try " + CARD + " 24 (26) 25 24 25"), CARD).live();
     assertThat(live.tries())
         .extracting(TestView.TryBox::label)
         .containsExactly("first", "second", "third", "fourth", "fifth");
@@ -175,14 +175,14 @@ class TestViewsTest {
 
   @Test
   void aWideSpreadAsksForAnother() {
-    assertThat(view(Files.bench("try " + CARD + " 24 32"), CARD).live().advice())
+    assertThat(view(GolferText.bench("try " + CARD + " 24 32"), CARD).live().advice())
         .isEqualTo("The tries lie 8.0° apart: take another, or void the odd one (x).");
-    assertThat(view(Files.bench("try " + CARD + " 24 30"), CARD).live().advice()).isEmpty();
+    assertThat(view(GolferText.bench("try " + CARD + " 24 30"), CARD).live().advice()).isEmpty();
   }
 
   @Test
   void aLeftHandersTrailSideIsTheLeft() {
-    TestView view = view(Files.bench("who.handed=left"), "seated-rotation.left.internal");
+    TestView view = view(GolferText.bench("who.handed=left"), "seated-rotation.left.internal");
     assertThat(view.side()).contains("trail (L)");
     assertThat(view.leg()).isEqualTo("trail");
     assertThat(view.mirrored()).isTrue();
@@ -191,7 +191,7 @@ class TestViewsTest {
 
   @Test
   void theViewTellsWhatTheTestFeedsAndWhatComesNext() {
-    TestView view = view(Files.bench(""), CARD);
+    TestView view = view(GolferText.bench(""), CARD);
     assertThat(view.meta()).contains("Seated").contains("the turn budget").contains("sway");
     assertThat(view.nextTitle()).isEqualTo("the other side, lead (L)");
     assertThat(view.previousTitle()).isEqualTo("Level pelvis on one leg, lead (L)");
@@ -204,7 +204,7 @@ class TestViewsTest {
   @Test
   void testsToldInWordsShowTheirQuestions() {
     TestView.Live live =
-        view(Files.bench("try glute-switch.right.tall yes"), "glute-switch.right").live();
+        view(GolferText.bench("try glute-switch.right.tall yes"), "glute-switch.right").live();
     assertThat(live.numeric()).isFalse();
     assertThat(live.words())
         .extracting(TestView.WordRow::question)
@@ -214,7 +214,7 @@ class TestViewsTest {
   }
 
   private static TestView view(Bench bench, String key) {
-    TestCard card = TestViews.card(bench, Optional.of(key), Optional.empty());
-    return VIEWS.view(bench, card, TestViews.Entry.NONE);
+    TestCard card = Cards.of(key);
+    return VIEWS.view(bench, card, LastEntry.NONE);
   }
 }

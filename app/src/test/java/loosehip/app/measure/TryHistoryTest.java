@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import loosehip.app.store.GolferFiles.TryEvent;
 import org.junit.jupiter.api.Test;
 
@@ -11,7 +12,14 @@ class TryHistoryTest {
   private static TryEvent event(
       String by, int ordinal, String said, boolean voided, boolean withdrawn) {
     return new TryEvent(
-        Instant.parse("2026-11-25T10:42:00Z"), by, ordinal, said, voided, withdrawn, false);
+        Instant.parse("2026-11-25T10:42:00Z"),
+        by,
+        ordinal,
+        Optional.of(Double.valueOf(said)),
+        "",
+        voided,
+        withdrawn,
+        false);
   }
 
   @Test

@@ -3,6 +3,7 @@ package loosehip.app.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -18,7 +19,7 @@ class TypedTryTest {
     "hip-flexor-length, −5, -5",
   })
   void whatIsTaken(String test, String typed, double value) {
-    TypedTry taken = TypedTry.of(ScreenTest.parse(test).orElseThrow(), typed, "");
+    TypedTry taken = TypedTry.of(Named.parse(ScreenTest.class, test).orElseThrow(), typed, "");
     assertThat(taken.problem()).isEmpty();
     assertThat(taken.value()).contains(value);
   }
@@ -36,7 +37,7 @@ class TypedTryTest {
         "seated-rotation | Infinity | is not a number",
       })
   void whatIsRefused(String test, String typed, String words) {
-    TypedTry refused = TypedTry.of(ScreenTest.parse(test).orElseThrow(), typed, "");
+    TypedTry refused = TypedTry.of(Named.parse(ScreenTest.class, test).orElseThrow(), typed, "");
     assertThat(refused.value()).isEmpty();
     assertThat(refused.problem()).contains(words);
     assertThat(refused.unusual()).isFalse();

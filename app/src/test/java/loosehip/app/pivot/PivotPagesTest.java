@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import loosehip.app.fact.Facts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.LeadRelease;
@@ -40,7 +43,8 @@ class PivotPagesTest {
   }
 
   private static PivotPage page(Bench bench, Map<String, String> asked) {
-    return PAGES.page(bench, Trial.of(asked, bench.golfer().setup(), bench.golfer().school()));
+    return PAGES.page(
+        bench, Trial.of(asked, bench.golfer().setup(), bench.golfer().school()), Optional.empty());
   }
 
   private static PivotPage.Delta delta(PivotPage page, String id) {
@@ -49,7 +53,7 @@ class PivotPagesTest {
 
   @Test
   void asItStandsNothingMoves() {
-    PivotPage page = page(Files.bench(STIFF), Map.of());
+    PivotPage page = page(GolferText.bench(STIFF), Map.of());
     assertThat(page.changed()).isFalse();
     assertThat(delta(page, "back").verdict()).isEqualTo("−29.0");
     assertThat(delta(page, "impact").verdict()).isEqualTo("+1.1");
@@ -60,7 +64,7 @@ class PivotPagesTest {
   /** The trail side limits by 0.1 only, so five of trail flare buy 0.1 until the lead opens too. */
   @Test
   void aTriedSetupMovesTheMarginsByWhatItBuys() {
-    Bench bench = Files.bench(STIFF);
+    Bench bench = GolferText.bench(STIFF);
     PivotPage lead = page(bench, Map.of("leadFlare", "10", "trailFlare", "10"));
     assertThat(delta(lead, "back").moved()).isEqualTo("+10.0");
     assertThat(delta(lead, "impact").moved()).isEqualTo("−10.0");
@@ -93,9 +97,9 @@ class PivotPagesTest {
             School.FREE_TURN);
     assertThat(trial.changesFrom(Setup.PLAIN, School.FREE_TURN))
         .containsExactly(
-            Map.entry("setup.trailFlare", "10"),
-            Map.entry("swing.leadRelease", "heel"),
-            Map.entry("school", "shift-and-turn"));
+            Facts.SETUP.about(BudgetFigure.TRAIL_FLARE).note(10.0),
+            Facts.RELEASE.note(LeadRelease.HEEL),
+            Facts.SCHOOL.note(School.SHIFT_AND_TURN));
     assertThat(
             Trial.of(Map.of(), Setup.PLAIN, School.FREE_TURN)
                 .changesFrom(Setup.PLAIN, School.FREE_TURN))
@@ -104,8 +108,13 @@ class PivotPagesTest {
 
   @Test
   void pricesAreSaidBothWays() {
-    Setup then = Setup.PLAIN.with(10, 10, 10, LeadRelease.KNEE, false, false);
-    assertThat(SetupChanges.parts(Coefficients.SHIPPED, Setup.PLAIN, then))
+    Setup then =
+        Setup.PLAIN
+            .with(BudgetFigure.TRAIL_FLARE, 10)
+            .with(BudgetFigure.LEAD_FLARE, 10)
+            .with(BudgetFigure.STRAIGHTENING, 10)
+            .with(LeadRelease.KNEE);
+    assertThat(SetupChanges.priced(Coefficients.SHIPPED, Setup.PLAIN, then))
         .containsExactly(
             "10 more of trail flare (10°): +10 trail side going back, nothing lost coming through",
             "10 more of lead flare (10°): −10 lead side going back, +10 coming through",
@@ -116,8 +125,18 @@ class PivotPagesTest {
 
   @Test
   void theGolferIsToldWhatToDoNotWhatItCosts() {
-    Setup today = new Setup(40, 8, 0, 0, 0, 6, 0, 0, LeadRelease.HELD, Club.IRON);
-    assertThat(SetupChanges.instructions(today, today.with(15, 0, 5, LeadRelease.HELD, true, true)))
+    Setup today =
+        Setup.PLAIN
+            .with(BudgetFigure.PELVIC_TILT, 8)
+            .with(BudgetFigure.TRAIL_PINCH, 6)
+            .with(Club.IRON);
+    Setup then =
+        today
+            .with(BudgetFigure.TRAIL_FLARE, 15)
+            .with(BudgetFigure.STRAIGHTENING, 5)
+            .unpinched()
+            .levelled();
+    assertThat(SetupChanges.instructions(today, then))
         .containsExactly(
             "trail foot flared 15° instead of 0°",
             "let the trail knee straighten by 5° going back",
@@ -129,10 +148,12 @@ class PivotPagesTest {
   /** Level takes 0.6·8 = 4.8 of cost away on both inward turns; each knee is priced on its side. */
   @Test
   void kneesAndTiltArePricedOnTheirOwnSide() {
-    Setup today = new Setup(40, 8, 0, 0, 0, 6, 4, 0, LeadRelease.HELD, Club.DRIVER);
-    assertThat(
-            SetupChanges.parts(
-                Coefficients.SHIPPED, today, today.with(0, 0, 0, LeadRelease.HELD, true, true)))
+    Setup today =
+        Setup.PLAIN
+            .with(BudgetFigure.PELVIC_TILT, 8)
+            .with(BudgetFigure.TRAIL_PINCH, 6)
+            .with(BudgetFigure.LEAD_PINCH, 4);
+    assertThat(SetupChanges.priced(Coefficients.SHIPPED, today, today.unpinched().levelled()))
         .containsExactly(
             "trail knee over its foot: +6 trail side going back, nothing lost coming through",
             "lead knee over its foot: −4 lead side going back, nothing lost coming through",
@@ -141,13 +162,13 @@ class PivotPagesTest {
 
   @Test
   void whenNoSetupSufficesItSaysWhatStaysShort() {
-    PivotPage.Today today = SetupToday.of(Files.bench(STIFF));
+    PivotPage.Today today = SetupToday.of(GolferText.bench(STIFF));
     assertThat(today.verdict())
         .isEqualTo(
             "No set-up pays for all of it: 16.9 degrees short going back stays even with the best,"
                 + " and training has to pay the rest.");
     assertThat(today.ways()).isNotEmpty();
-    List<PivotPage.SchoolCard> cards = PAGES.schools(Files.bench(STIFF));
+    List<PivotPage.SchoolCard> cards = PAGES.schools(GolferText.bench(STIFF));
     assertThat(card(cards, "shift-and-turn").score()).isEqualTo("41.7");
     assertThat(card(cards, "rotation-first").score()).isEqualTo("72.9");
     assertThat(card(cards, "rotation-first").chosen()).isTrue();
@@ -163,32 +184,36 @@ class PivotPagesTest {
 
   @Test
   void theRetestMovesTheBridge() {
-    Bench first = Files.bench(STIFF);
+    Bench first = GolferText.bench(STIFF);
     Trial taken = Trial.of(Map.of("trailFlare", "10"), first.golfer().setup(), School.FREE_TURN);
-    String line = AcceptedSetup.line(first, taken.setup());
+    String line =
+        Facts.SETUP_TODAY.note(AcceptedSetup.taken(first, taken.setup())).value().orElseThrow();
     assertThat(bridge(STIFF + "\nsetup-today=" + line)).containsExactly(false, false);
-    assertThat(SetupChanges.withoutPrice("10 more of trail flare (10°): +10 going back, x"))
+    assertThat(
+            SetupChanges.parts(Coefficients.SHIPPED, first.golfer().setup(), taken.setup())
+                .get(0)
+                .what())
         .isEqualTo("10 more of trail flare (10°)");
     String better =
         STIFF
             .replace("prone-rotation.right.internal 18", "prone-rotation.right.internal 25")
             .replace("seated-rotation.right.internal 22", "seated-rotation.right.internal 29");
     assertThat(bridge(better + "\nsetup-today=" + line)).containsExactly(true, false);
-    assertThat(AcceptedSetup.of(Files.bench(STIFF + "\nsetup-today=nonsense"))).isEmpty();
+    assertThat(AcceptedSetup.of(GolferText.bench(STIFF + "\nsetup-today=nonsense"))).isEmpty();
   }
 
   private static List<Boolean> bridge(String file) {
-    return SetupToday.of(Files.bench(file)).bridge().stream()
+    return SetupToday.of(GolferText.bench(file)).bridge().stream()
         .map(PivotPage.BridgeLine::reached)
         .toList();
   }
 
   @Test
   void aMissingTestIsNamedAndTheRestIsSaid() {
-    PivotPage page = page(Files.bench("try seated-rotation.left.internal 33"), Map.of());
+    PivotPage page = page(GolferText.bench("try seated-rotation.left.internal 33"), Map.of());
     assertThat(page.deltas()).extracting(PivotPage.Delta::id).containsExactly("impact", "finish");
     assertThat(page.tried().missing()).hasSize(3);
-    assertThat(PAGES.schools(Files.bench(""))).isEmpty();
-    assertThat(SetupToday.of(Files.bench("")).verdict()).startsWith("Not known yet");
+    assertThat(PAGES.schools(GolferText.bench(""))).isEmpty();
+    assertThat(SetupToday.of(GolferText.bench("")).verdict()).startsWith("Not known yet");
   }
 }

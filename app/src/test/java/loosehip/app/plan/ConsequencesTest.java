@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import loosehip.app.exercise.ExerciseTexts;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
 import loosehip.core.safety.Caution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,7 +14,7 @@ class ConsequencesTest {
   private static final Consequences CONSEQUENCES = new Consequences(new ExerciseTexts());
 
   private static Consequences.Consequence one(String file) {
-    List<Consequences.Consequence> all = CONSEQUENCES.of(Files.bench(file));
+    List<Consequences.Consequence> all = CONSEQUENCES.of(GolferText.bench(file));
     assertThat(all).hasSize(1);
     return all.get(0);
   }

@@ -3,7 +3,7 @@ package loosehip.app.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import loosehip.app.golfer.Files;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.pivot.PivotPage;
 import org.junit.jupiter.api.Test;
 
@@ -26,7 +26,7 @@ class SetupWordsTest {
 
   @Test
   void exampleBIsToldWhatToChangeAndWhatStaysShort() {
-    List<String> lines = new SetupWords(Files.bench(B)).lines();
+    List<String> lines = new SetupWords(GolferText.bench(B)).lines();
     assertThat(lines.get(0))
         .isEqualTo(
             "Let the trail knee straighten by 5° going back; going back, lead knee comes in and"
@@ -35,7 +35,7 @@ class SetupWordsTest {
     assertThat(lines.get(1))
         .isEqualTo(
             "Going back 29 short becomes 17 short; coming through 1 to spare becomes 6 to spare.");
-    assertThat(new SetupWords(Files.bench(B)).others())
+    assertThat(new SetupWords(GolferText.bench(B)).others())
         .hasSizeBetween(1, 2)
         .allMatch(l -> l.contains("(back ") && l.endsWith(")."));
     assertThat(lines.get(2)).isEqualTo("What stays short, training has to pay.");
@@ -43,16 +43,16 @@ class SetupWordsTest {
 
   @Test
   void inShiftAndTurnTheTrailFootFlares() {
-    assertThat(new SetupWords(Files.bench(B + "school=shift-and-turn")).lines().get(0))
+    assertThat(new SetupWords(GolferText.bench(B + "school=shift-and-turn")).lines().get(0))
         .startsWith("Trail foot flared 15° instead of 0°; going back, lead heel rises too");
   }
 
   @Test
   void whatIsOfferedSaysWhenEachPartOfItGoesAgain() {
     List<PivotPage.BridgeLine> bridge =
-        new SetupWords(Files.bench(B + "school=shift-and-turn")).bridge();
+        new SetupWords(GolferText.bench(B + "school=shift-and-turn")).bridge();
     assertThat(bridge.get(0).words()).isEqualTo("trail flare 15° back to 10°");
-    assertThat(bridge.get(0).when()).startsWith("when trail hip, inward has gained 5°, about week");
+    assertThat(bridge.get(0).when()).startsWith("when trail hip inward has gained 5°, about week");
     assertThat(bridge).noneMatch(PivotPage.BridgeLine::reached);
     for (PivotPage.BridgeLine line : bridge) {
       assertThat(line.from()).isLessThanOrEqualTo(line.at());
@@ -69,14 +69,14 @@ class SetupWordsTest {
         try seated-rotation.left.internal 55
         try trunk-turn.right 55
         """;
-    assertThat(new SetupWords(Files.bench(free)).lines())
+    assertThat(new SetupWords(GolferText.bench(free)).lines())
         .containsExactly("Nothing to change: today's set-up pays for this pivot.");
-    assertThat(new SetupWords(Files.bench(free)).others()).isEmpty();
-    assertThat(new SetupWords(Files.bench(free)).bridge()).isEmpty();
+    assertThat(new SetupWords(GolferText.bench(free)).others()).isEmpty();
+    assertThat(new SetupWords(GolferText.bench(free)).bridge()).isEmpty();
   }
 
   @Test
   void aMissingTestIsSaid() {
-    assertThat(new SetupWords(Files.bench("")).lines().get(0)).startsWith("Not known yet");
+    assertThat(new SetupWords(GolferText.bench("")).lines().get(0)).startsWith("Not known yet");
   }
 }

@@ -104,7 +104,7 @@ class PlanViewDrawingTest {
   }
 
   private static PlanView draw(CaseFile golfer) {
-    Hips hips = Hips.of(golfer.screen(), golfer.handed(), golfer.setup());
+    Hips hips = Hips.of(golfer.body(), golfer.practice().coefficients(), golfer.setup());
     return PlanViewDrawing.of(
         TurnBudget.of(golfer.school(), golfer.setup(), hips), hips, golfer.handed());
   }

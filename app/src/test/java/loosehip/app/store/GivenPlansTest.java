@@ -3,11 +3,13 @@ package loosehip.app.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.plan.ItemId;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -30,12 +32,15 @@ class GivenPlansTest extends StoreTest {
     other = accounts.addPractice("Elsewhere", "Linnet", "linnet", "hash");
   }
 
+  private static List<ItemId> ids(String... items) {
+    return Arrays.stream(items).map(ItemId::of).toList();
+  }
+
   private int give(String label, String... items) {
     return versions.give(
         file(),
         wren,
-        new PlanVersions.New(
-            label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), List.of(items)));
+        new PlanVersions.New(label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items)));
   }
 
   private void say(int plan, String item, LocalDate on, Done done, Integer pain) {
@@ -43,9 +48,9 @@ class GivenPlansTest extends StoreTest {
         file(),
         wren,
         List.of(
-            new Homework.Kept(
+            new Homework.Said(
                 plan,
-                item,
+                ItemId.of(item),
                 new ItemLog(
                     on, done, Optional.of(5), Optional.ofNullable(pain), true, false, false),
                 "far too much",
@@ -60,15 +65,15 @@ class GivenPlansTest extends StoreTest {
     assertThat(versions.current(id)).isEmpty();
     assertThat(give("given", "bridge", "wall-taps")).isEqualTo(1);
     assertThat(give("moved: bridge", "bridge")).isEqualTo(2);
-    assertThat(versions.all(id)).extracting(PlanVersions.Kept::number).containsExactly(2, 1);
-    assertThat(versions.current(id)).map(PlanVersions.Kept::label).contains("moved: bridge");
+    assertThat(versions.all(id)).extracting(PlanVersions.Version::number).containsExactly(2, 1);
+    assertThat(versions.current(id)).map(PlanVersions.Version::label).contains("moved: bridge");
     GolferFile.PlanGiven given = file().given().orElseThrow();
     assertThat(given.number()).isEqualTo(2);
-    assertThat(given.items()).containsExactly("bridge");
-    assertThat(given.weeks()).isEqualTo(6);
-    assertThat(given.week(START)).isEqualTo(1);
-    assertThat(given.week(START.minusDays(1))).isZero();
-    assertThat(given.week(START.plusDays(20))).isEqualTo(3);
+    assertThat(given.items()).containsExactly(ItemId.of("bridge"));
+    assertThat(given.span().weeks()).isEqualTo(6);
+    assertThat(given.span().week(START)).isEqualTo(1);
+    assertThat(given.span().week(START.minusDays(1))).isZero();
+    assertThat(given.span().week(START.plusDays(20))).isEqualTo(3);
     assertThat(given.logged()).isEmpty();
   }
 
@@ -79,7 +84,7 @@ class GivenPlansTest extends StoreTest {
     say(one, "bridge", START, Done.TOP, 1);
     say(one, "bridge", START.plusDays(1), Done.BETWEEN, null);
     assertThat(homework.of(id)).hasSize(2);
-    Homework.Kept first = homework.of(id).get(0);
+    Homework.Said first = homework.of(id).get(0);
     assertThat(first.log().done()).isEqualTo(Done.TOP);
     assertThat(first.log().pain()).contains(1);
     assertThat(first.felt()).isEqualTo("far too much");
@@ -87,7 +92,7 @@ class GivenPlansTest extends StoreTest {
     assertThat(homework.of(id).get(1).log().pain()).isEmpty();
     assertThat(file().given().orElseThrow().logged()).contains(START.plusDays(1));
 
-    homework.takeBack(file(), wren, one, "bridge", START, "bridge");
+    homework.takeBack(file(), wren, one, ItemId.of("bridge"), START, "bridge");
     assertThat(homework.of(id)).hasSize(1);
     say(one, "bridge", START, Done.BETWEEN, 0);
     assertThat(homework.of(id)).hasSize(2);
@@ -106,8 +111,8 @@ class GivenPlansTest extends StoreTest {
         file(),
         wren,
         List.of(
-            new Homework.Kept(one, "bridge", top, "", "", ""),
-            new Homework.Kept(one, "wall-taps", top, "", "", "")),
+            new Homework.Said(one, ItemId.of("bridge"), top, "", "", ""),
+            new Homework.Said(one, ItemId.of("wall-taps"), top, "", "", "")),
         "all of 2 Nov 2026");
     assertThat(file().lastStep()).contains("all of 2 Nov 2026");
     assertThat(homework.of(id)).hasSize(2);
@@ -129,13 +134,13 @@ class GivenPlansTest extends StoreTest {
     int one = give("given", "bridge", "wall-taps");
     say(one, "bridge", START, Done.UNDER, 5);
     say(one, "wall-taps", START, Done.TOP, 4);
-    assertThat(file().given().orElseThrow().stopped()).containsOnlyKeys("bridge");
+    assertThat(file().given().orElseThrow().stopped()).containsOnlyKeys(ItemId.of("bridge"));
     say(one, "bridge", START, Done.UNDER, 2);
     assertThat(file().given().orElseThrow().stopped()).isEmpty();
     say(one, "bridge", START.plusDays(2), Done.TOP, 7);
     int two = give("planned anew", "wall-taps");
     assertThat(file().given().orElseThrow().stopped()).isEmpty();
-    assertThat(homework.of(id)).extracting(Homework.Kept::plan).doesNotContain(two);
+    assertThat(homework.of(id)).extracting(Homework.Said::plan).doesNotContain(two);
   }
 
   @Test
@@ -149,11 +154,11 @@ class GivenPlansTest extends StoreTest {
 
   @Test
   void templatesBelongToThePracticeAndANameIsTakenOver() {
-    templates.save(wren, "winter", List.of("bridge"));
-    templates.save(wren, "winter", List.of("wall-taps", "bridge"));
+    templates.save(wren, "winter", ids("bridge"));
+    templates.save(wren, "winter", ids("wall-taps", "bridge"));
     assertThat(templates.of(wren.practiceId())).hasSize(1);
     PlanTemplates.Template kept = templates.of(wren.practiceId()).get(0);
-    assertThat(kept.items()).containsExactly("wall-taps", "bridge");
+    assertThat(kept.items()).isEqualTo(ids("wall-taps", "bridge"));
     assertThat(templates.find(wren.practiceId(), kept.id())).contains(kept);
     assertThat(templates.find(other.practiceId(), kept.id())).isEmpty();
     assertThat(templates.of(other.practiceId())).isEmpty();
@@ -165,19 +170,19 @@ class GivenPlansTest extends StoreTest {
     exercises.keep(wren, "shed-turn", Optional.of("one"), Optional.of(photo));
     exercises.keep(wren, "shed-turn", Optional.of("two"), Optional.empty());
     assertThat(exercises.of(wren.practiceId()))
-        .containsExactly(new OwnExercises.Kept("shed-turn", "two", true));
+        .containsExactly(new OwnExercises.Stored("shed-turn", "two", true));
     assertThat(exercises.photo(wren.practiceId(), "shed-turn")).contains(photo);
 
     exercises.keep(wren, "shed-turn", Optional.empty(), Optional.empty());
     assertThat(exercises.of(wren.practiceId())).isEmpty();
     assertThat(exercises.ever(wren.practiceId()))
-        .extracting(OwnExercises.Kept::content)
+        .extracting(OwnExercises.Stored::content)
         .containsExactly("two");
     assertThat(exercises.ever(other.practiceId())).isEmpty();
 
     exercises.keep(wren, "shed-turn", Optional.of("three"), Optional.empty());
     assertThat(exercises.of(wren.practiceId()))
-        .extracting(OwnExercises.Kept::content)
+        .extracting(OwnExercises.Stored::content)
         .containsExactly("three");
     assertThat(exercises.ever(wren.practiceId())).hasSize(1);
   }

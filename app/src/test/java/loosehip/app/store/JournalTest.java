@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.store.generated.Tables;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
@@ -79,13 +80,13 @@ class JournalTest extends StoreTest {
   void factsAreSupersededTakenBackAndUndone() {
     note("setup.trailFlare", "5");
     note("setup.trailFlare", "15");
-    assertThat(file().value("setup.trailFlare")).contains("15");
+    assertThat(GolferText.noted(file(), "setup.trailFlare")).contains("15");
     assertThat(undo()).contains("setup.trailFlare");
-    assertThat(file().value("setup.trailFlare")).contains("5");
+    assertThat(GolferText.noted(file(), "setup.trailFlare")).contains("5");
     note("setup.trailFlare", "");
-    assertThat(file().value("setup.trailFlare")).isEmpty();
+    assertThat(GolferText.noted(file(), "setup.trailFlare")).isEmpty();
     undo();
-    assertThat(file().value("setup.trailFlare")).contains("5");
+    assertThat(GolferText.noted(file(), "setup.trailFlare")).contains("5");
   }
 
   @Test
@@ -97,7 +98,7 @@ class JournalTest extends StoreTest {
       assertThat(undo()).isPresent();
     }
     assertThat(undo()).isEmpty();
-    assertThat(file().value("setup.leadFlare")).contains("2");
+    assertThat(GolferText.noted(file(), "setup.leadFlare")).contains("2");
   }
 
   @Test
@@ -105,18 +106,18 @@ class JournalTest extends StoreTest {
     note("setup.leadFlare", "5");
     note("setup.leadFlare", "5");
     undo();
-    assertThat(file().value("setup.leadFlare")).isEmpty();
+    assertThat(GolferText.noted(file(), "setup.leadFlare")).isEmpty();
   }
 
   @Test
   void aNewVisitKeepsTheGolfersFactsAndTheEarlierReadings() {
     note("setup.leadFlare", "5");
-    journal.note(file(), wren, "who.handed", Optional.of("left"), false, "hand", "talk");
+    journal.note(file(), wren, new Note("who.handed", Optional.of("left"), false, "hand", "talk"));
     take(24, "a");
     visits.start(wren, file(), LocalDate.of(2026, 12, 1));
     assertThat(file().visitNumber()).isEqualTo(2);
-    assertThat(file().value("who.handed")).contains("left");
-    assertThat(file().value("setup.leadFlare")).isEmpty();
+    assertThat(GolferText.noted(file(), "who.handed")).contains("left");
+    assertThat(GolferText.noted(file(), "setup.leadFlare")).isEmpty();
     assertThat(values()).isEmpty();
     assertThat(file().earlier().get(0).tries()).hasSize(1);
     assertThat(file().earlier().get(0).on()).isEqualTo(LocalDate.of(2026, 11, 1));
@@ -183,8 +184,8 @@ class JournalTest extends StoreTest {
   }
 
   private void note(String topic, String value) {
-    journal.note(
-        file(), wren, topic, Optional.of(value).filter(v -> !v.isEmpty()), true, topic, "set-up");
+    Optional<String> kept = Optional.of(value).filter(v -> !v.isEmpty());
+    journal.note(file(), wren, new Note(topic, kept, true, topic, "set-up"));
   }
 
   private Optional<String> undo() {

@@ -9,6 +9,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import loosehip.app.golfer.GolferText;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -48,12 +49,12 @@ class MigrationTest {
     try (Database database = Database.open(file)) {
       GolferFiles files = new GolferFiles(database, Clock.systemUTC());
       GolferFile golfer = files.load("p", "g").orElseThrow();
-      assertThat(golfer.value("who.handed")).contains("left");
+      assertThat(GolferText.noted(golfer, "who.handed")).contains("left");
       assertThat(golfer.lastStep()).contains("left-handed");
       assertThat(golfer.given()).isEmpty();
       Account wren = new Accounts(database, Clock.systemUTC()).bySignInName("wren").orElseThrow();
       assertThat(new Journal(database, Clock.systemUTC()).undo(golfer, wren)).isPresent();
-      assertThat(files.load("p", "g").orElseThrow().value("who.handed")).isEmpty();
+      assertThat(GolferText.noted(files.load("p", "g").orElseThrow(), "who.handed")).isEmpty();
     }
     try (Connection connection = DriverManager.getConnection(url);
         ResultSet kept = connection.createStatement().executeQuery("SELECT id FROM step")) {

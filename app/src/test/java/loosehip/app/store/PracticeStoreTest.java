@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import loosehip.app.golfer.GolferText;
 import loosehip.app.store.ReadingFiles.FileRow;
 import loosehip.app.store.ReadingFiles.Judged;
 import loosehip.app.store.ReadingFiles.Outcome;
@@ -96,10 +97,10 @@ class PracticeStoreTest extends StoreTest {
     assertThat(file().closed().orElseThrow().by()).isEqualTo("Moss");
     visits.resume(file());
     assertThat(file().closed()).isEmpty();
-    journal.note(file(), wren, "order", Optional.of("full"), true, "order", "measure");
+    journal.note(file(), wren, new Note("order", Optional.of("full"), true, "order", "measure"));
     visits.start(wren, file(), LocalDate.of(2026, 11, 20));
-    assertThat(file().value("order")).contains("full");
-    assertThat(visits.history(id)).extracting(Visits.Entry::slots).containsExactly(0, 1);
+    assertThat(GolferText.noted(file(), "order")).contains("full");
+    assertThat(visits.history(id)).extracting(Visits.Past::slots).containsExactly(0, 1);
   }
 
   @Test
@@ -111,7 +112,8 @@ class PracticeStoreTest extends StoreTest {
     }
     assertThat(file().earlier()).hasSize(GolferFile.EARLIER_AT_HAND);
     assertThat(file().earlier()).noneMatch(v -> v.visitId().equals(first));
-    journal.note(file(), wren, "baseline", Optional.of(first), true, "compare", "measure");
+    journal.note(
+        file(), wren, new Note("baseline", Optional.of(first), true, "compare", "measure"));
     assertThat(file().baseline().orElseThrow().tries()).hasSize(1);
     assertThat(files.loadToWrite(wren.practiceId(), id).orElseThrow().earlier()).isEmpty();
   }
@@ -128,7 +130,7 @@ class PracticeStoreTest extends StoreTest {
             HIP, Optional.of(26.0), Optional.empty(), Optional.empty(), Set.of(), false),
         "try");
     assertThat(files.history(file(), HIP))
-        .extracting(e -> e.by() + " " + e.said())
+        .extracting(e -> e.by() + " " + Math.round(e.value().orElseThrow()))
         .containsExactly("Wren 24", "Moss 26");
     assertThat(files.newestByOthers(file(), wren.id()).orElseThrow().by()).isEqualTo("Moss");
   }
@@ -161,7 +163,7 @@ class PracticeStoreTest extends StoreTest {
         bring(
             judged(2, Outcome.NEW, row(SPRING, 1, 24)), judged(3, Outcome.NEW, row(SPRING, 1, 25)));
     brought.state(fileId, "checked", "");
-    ReadingFiles.Standing standing = brought.find(wren.practiceId(), fileId).orElseThrow();
+    ReadingFiles.FileState standing = brought.find(wren.practiceId(), fileId).orElseThrow();
     assertThat(standing.counts()).containsEntry("new", 1).containsEntry("refused", 1);
     assertThat(brought.lines(fileId, "refused", 0, 10).get(0).words()).contains("repeats");
     assertThat(brought.find("another practice", fileId)).isEmpty();
@@ -222,7 +224,8 @@ class PracticeStoreTest extends StoreTest {
   @Test
   void onlyThoseWhoConsentedMayBeWrittenAbout() {
     assertThat(readings.golfers(wren.practiceId()).get(id).consented()).isFalse();
-    journal.note(file(), wren, "consent", Optional.of("wording 1"), false, "consent", "talk");
+    journal.note(
+        file(), wren, new Note("consent", Optional.of("wording 1"), false, "consent", "talk"));
     assertThat(readings.golfers(wren.practiceId()).get(id).consented()).isTrue();
     assertThat(readings.golfers(wren.practiceId()).get(id).nameKey()).isEqualTo("isla brodie");
   }

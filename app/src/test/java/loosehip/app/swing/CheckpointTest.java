@@ -8,6 +8,7 @@ import loosehip.app.figure.Figures;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rhythm;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.Downswing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,7 @@ class CheckpointTest {
   @EnumSource(Downswing.class)
   void everyWayToStartDownSaysFromWhereItIsChecked(Downswing style) {
     assertThat(style.check()).matches("(behind|face on): .+");
-    assertThat(Downswing.parse(style.id())).contains(style);
+    assertThat(Named.parse(Downswing.class, style.id())).contains(style);
     assertThat(Downswing.SHARED_CHECK).contains("no nearer the ball");
   }
 }

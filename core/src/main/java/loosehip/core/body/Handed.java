@@ -1,9 +1,9 @@
 package loosehip.core.body;
 
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** Which way a golfer stands to the ball; maps anatomical sides to trail and lead. */
-public enum Handed {
+public enum Handed implements Named {
   RIGHT("right"),
   LEFT("left");
 
@@ -13,7 +13,7 @@ public enum Handed {
     this.id = id;
   }
 
-  /** The id used in files: {@code right} or {@code left}. */
+  @Override
   public String id() {
     return id;
   }
@@ -27,14 +27,5 @@ public enum Handed {
   /** The leg that this anatomical side is. */
   public Leg leg(Side side) {
     return side(Leg.TRAIL) == side ? Leg.TRAIL : Leg.LEAD;
-  }
-
-  /** The hand with this id, or empty. */
-  public static Optional<Handed> parse(String id) {
-    return switch (id) {
-      case "right" -> Optional.of(RIGHT);
-      case "left" -> Optional.of(LEFT);
-      default -> Optional.empty();
-    };
   }
 }

@@ -1,7 +1,9 @@
 package loosehip.core.body;
 
+import loosehip.core.named.Named;
+
 /** A leg by its place in the swing: nearer the target (lead) or farther from it (trail). */
-public enum Leg {
+public enum Leg implements Named {
   TRAIL("trail"),
   LEAD("lead");
 
@@ -11,7 +13,7 @@ public enum Leg {
     this.id = id;
   }
 
-  /** The id used in files and addresses: {@code trail} or {@code lead}. */
+  @Override
   public String id() {
     return id;
   }

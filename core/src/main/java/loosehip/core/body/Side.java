@@ -1,9 +1,9 @@
 package loosehip.core.body;
 
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** An anatomical side of the body. Stored everywhere; never mixed with {@link Leg}. */
-public enum Side {
+public enum Side implements Named {
   LEFT("left", "L"),
   RIGHT("right", "R");
 
@@ -15,7 +15,7 @@ public enum Side {
     this.letter = letter;
   }
 
-  /** The id used in files and addresses: {@code left} or {@code right}. */
+  @Override
   public String id() {
     return id;
   }
@@ -28,14 +28,5 @@ public enum Side {
   /** The other side of the same body. */
   public Side other() {
     return this == LEFT ? RIGHT : LEFT;
-  }
-
-  /** The side with this id, or empty when the text is neither {@code left} nor {@code right}. */
-  public static Optional<Side> parse(String id) {
-    return switch (id) {
-      case "left" -> Optional.of(LEFT);
-      case "right" -> Optional.of(RIGHT);
-      default -> Optional.empty();
-    };
   }
 }

@@ -4,39 +4,32 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Overrule;
-import loosehip.core.link.RuleBook;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Screen;
-import loosehip.core.pivot.Body;
-import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
-import loosehip.core.plan.Catalogue;
-import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Health;
 
 /**
  * Everything the judgement needs to know about one golfer. Missing parts mean "not measured".
  *
- * @param handed which way the golfer stands
+ * @param who who it is, without a name
  * @param complaints what the golfer says goes wrong
  * @param health open warning signs and cautions
- * @param screen the newest reading of every test
+ * @param screen the newest reading of every test, held against the band edges in force
  * @param setup set-up figures and leg release
  * @param seen faults and habits looked at
  * @param school the school chosen for this golfer
  * @param wishes what can be given to the work; empty means no plan is wanted yet
- * @param coefficients the figures of the turn budget in force
  * @param overrules what the trainer decided about single links
- * @param rules the rule book in force
- * @param catalogue the exercises and drills to choose from
- * @param edits what the trainer decided about the plan
+ * @param practice what the practice judges by
  */
 public record CaseFile(
-    Handed handed,
+    Who who,
     Set<Complaint> complaints,
     Health health,
     Screen screen,
@@ -44,13 +37,16 @@ public record CaseFile(
     Seen seen,
     School school,
     Optional<Wishes> wishes,
-    Coefficients coefficients,
     List<Overrule> overrules,
-    RuleBook rules,
-    Catalogue catalogue,
-    PlanEdits edits) {
+    Practice practice) {
 
-  /** A case judged by the shipped figures of the turn budget. */
+  /** Copies the collections. */
+  public CaseFile {
+    complaints = Set.copyOf(complaints);
+    overrules = List.copyOf(overrules);
+  }
+
+  /** A case judged by everything as shipped, with nothing overruled. */
   public CaseFile(
       Handed handed,
       Set<Complaint> complaints,
@@ -61,7 +57,7 @@ public record CaseFile(
       School school,
       Optional<Wishes> wishes) {
     this(
-        handed,
+        Who.of(handed),
         complaints,
         health,
         screen,
@@ -69,51 +65,49 @@ public record CaseFile(
         seen,
         school,
         wishes,
-        Coefficients.SHIPPED,
         List.of(),
-        RuleBook.standard(),
-        Catalogue.standard(),
-        PlanEdits.NONE);
+        Practice.SHIPPED);
   }
 
-  /** The body a turn budget is worked out for. */
+  /** Which way the golfer stands. */
+  public Handed handed() {
+    return who.handed();
+  }
+
+  /** The body as it was screened. */
   public Body body() {
-    return new Body(screen, handed, coefficients);
+    return new Body(screen, who.handed());
   }
 
   /**
    * The same golfer mirrored: the other hand, every side exchanged. The judgement must not change.
    */
   public CaseFile mirrored() {
-    Handed other = handed == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT;
-    return remade(other, health.mirrored(), screen.mirrored(), wishes, edits);
-  }
-
-  /** The same golfer with other decisions about the plan. */
-  public CaseFile with(PlanEdits decided) {
-    return remade(handed, health, screen, wishes, decided);
+    return new CaseFile(
+        who.mirrored(),
+        complaints,
+        health.mirrored(),
+        screen.mirrored(),
+        setup,
+        seen,
+        school,
+        wishes,
+        overrules,
+        practice);
   }
 
   /** The same golfer with other wishes. */
   public CaseFile with(Wishes wanted) {
-    return remade(handed, health, screen, Optional.of(wanted), edits);
-  }
-
-  private CaseFile remade(
-      Handed hand, Health cares, Screen measured, Optional<Wishes> wanted, PlanEdits decided) {
     return new CaseFile(
-        hand,
+        who,
         complaints,
-        cares,
-        measured,
+        health,
+        screen,
         setup,
         seen,
         school,
-        wanted,
-        coefficients,
+        Optional.of(wanted),
         overrules,
-        rules,
-        catalogue,
-        decided);
+        practice);
   }
 }

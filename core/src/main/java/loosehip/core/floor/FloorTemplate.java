@@ -2,6 +2,7 @@ package loosehip.core.floor;
 
 import java.util.ArrayList;
 import java.util.List;
+import loosehip.core.named.Named;
 
 /**
  * The floor angle at true scale, cut into sheets to be printed without scaling and taped together.
@@ -27,7 +28,7 @@ public record FloorTemplate(double degrees, double radius, Paper paper) {
   private static final double TICK = 8;
 
   /** Paper sizes, in millimetres. */
-  public enum Paper {
+  public enum Paper implements Named {
     A4("a4", "A4", 210, 297),
     LETTER("letter", "Letter", 215.9, 279.4);
 
@@ -43,7 +44,7 @@ public record FloorTemplate(double degrees, double radius, Paper paper) {
       this.height = height;
     }
 
-    /** The id used in addresses. */
+    @Override
     public String id() {
       return id;
     }

@@ -1,13 +1,10 @@
 package loosehip.core.follow;
 
-import java.util.Arrays;
-import java.util.EnumMap;
-import java.util.Map;
-import java.util.Optional;
+import loosehip.core.named.Named;
 import loosehip.core.plan.Dose;
 
 /** How much of an item was done in one session, against the range of its dose. */
-public enum Done {
+public enum Done implements Named {
   /** The top dose or more. */
   TOP("top"),
   /** Between the low dose and the top dose. */
@@ -21,7 +18,7 @@ public enum Done {
     this.id = id;
   }
 
-  /** The id it is kept under. */
+  @Override
   public String id() {
     return id;
   }
@@ -31,34 +28,6 @@ public enum Done {
     return this != UNDER;
   }
 
-  /**
-   * The amounts a dose tells apart, in words: repetitions, else seconds of a hold, else sets. A
-   * dose without a range tells only all of it from less.
-   */
-  public static Map<Done, String> told(Dose dose) {
-    if (dose.repsLow() < dose.repsTop()) {
-      return told(dose.repsLow(), dose.repsTop(), "");
-    }
-    if (dose.holdLow() < dose.holdTop()) {
-      return told(dose.holdLow(), dose.holdTop(), " s");
-    }
-    if (dose.setsLow() < dose.setsTop()) {
-      return told(dose.setsLow(), dose.setsTop(), " sets");
-    }
-    Map<Done, String> told = new EnumMap<>(Done.class);
-    told.put(TOP, "all of it");
-    told.put(UNDER, "less");
-    return told;
-  }
-
-  private static Map<Done, String> told(int low, int top, String unit) {
-    Map<Done, String> told = new EnumMap<>(Done.class);
-    told.put(TOP, top + unit);
-    told.put(BETWEEN, low == top - 1 ? low + unit : low + "–" + (top - 1) + unit);
-    told.put(UNDER, "under " + low + unit);
-    return told;
-  }
-
   /** What doing as much as was asked comes to. */
   public static Done asked(Dose dose, Dose.Prescribed much) {
     boolean top =
@@ -66,10 +35,5 @@ public enum Done {
             && much.holdSeconds() >= dose.holdTop()
             && much.sets() >= dose.setsTop();
     return top ? TOP : BETWEEN;
-  }
-
-  /** The amount with this id, or empty. */
-  public static Optional<Done> parse(String id) {
-    return Arrays.stream(values()).filter(d -> d.id.equals(id)).findFirst();
   }
 }

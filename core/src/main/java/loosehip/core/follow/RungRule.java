@@ -49,9 +49,33 @@ public final class RungRule {
   /**
    * The step with its reason.
    *
-   * @param because why, in words
+   * @param because why
    */
-  public record Verdict(Step step, String because) {}
+  public record Verdict(Step step, Because because) {}
+
+  /** Why a step follows, as data. */
+  public sealed interface Because {
+    /** Nothing was said yet. */
+    record NothingSaid() implements Because {}
+
+    /** Pain this high was named in it. */
+    record PainInIt(int pain) implements Because {}
+
+    /** Pain was higher on the day after than on the day. */
+    record WorseNextDay() implements Because {}
+
+    /** Pain this high was named the last time. */
+    record PainLastTime(int pain) implements Because {}
+
+    /** Hands or a lean were needed the last time. */
+    record Leaned() implements Because {}
+
+    /** Less than the low dose, so many times in a row. */
+    record Missed(int times) implements Because {}
+
+    /** So many easy sessions in a row at the top dose, of those that move up. */
+    record Easy(int sessions, int of) implements Because {}
+  }
 
   /**
    * The step that follows.
@@ -66,30 +90,27 @@ public final class RungRule {
       return new Verdict(Step.STOP, stopped(stopping.get()));
     }
     if (newest.isEmpty()) {
-      return new Verdict(Step.HOLD, "nothing said yet");
+      return new Verdict(Step.HOLD, new Because.NothingSaid());
     }
     ItemLog last = newest.get(0);
     if (last.pain().filter(p -> p >= STEP_BACK_PAIN).isPresent()) {
-      return new Verdict(Step.STEP_BACK, "pain " + last.pain().get() + " the last time");
+      return new Verdict(Step.STEP_BACK, new Because.PainLastTime(last.pain().get()));
     }
     if (last.leaned()) {
-      return new Verdict(Step.STEP_BACK, "hands or a lean were needed the last time");
+      return new Verdict(Step.STEP_BACK, new Because.Leaned());
     }
     if (run(newest, l -> l.done() == Done.UNDER) >= MISSES) {
-      return new Verdict(Step.STEP_BACK, "less than the low dose " + MISSES + " times in a row");
+      return new Verdict(Step.STEP_BACK, new Because.Missed(MISSES));
     }
     int easy = run(newest, RungRule::easy);
-    if (easy >= IN_A_ROW) {
-      return new Verdict(Step.MOVE_UP, IN_A_ROW + " easy sessions in a row at the top dose");
-    }
-    return new Verdict(
-        Step.HOLD, easy + " of " + IN_A_ROW + " easy sessions in a row at the top dose");
+    Because run = new Because.Easy(Math.min(easy, IN_A_ROW), IN_A_ROW);
+    return new Verdict(easy >= IN_A_ROW ? Step.MOVE_UP : Step.HOLD, run);
   }
 
-  private static String stopped(ItemLog log) {
+  private static Because stopped(ItemLog log) {
     return log.pain().filter(p -> p >= STOP_PAIN).isPresent()
-        ? "pain " + log.pain().get() + " in it"
-        : "pain the day after above the day's own";
+        ? new Because.PainInIt(log.pain().get())
+        : new Because.WorseNextDay();
   }
 
   /** How many of the newest in a row are so. */

@@ -2,158 +2,69 @@ package loosehip.core.link;
 
 import java.util.Optional;
 import loosehip.core.body.Leg;
+import loosehip.core.limit.Limit;
 
-/** What may stand behind a fault, with its prior chance when the fault is clear. */
-public sealed interface Cause {
+/**
+ * What may stand behind a fault. A followed fault is judged by the level seen, so chains cannot
+ * loop.
+ *
+ * @param source what it is
+ * @param prior its chance of being a cause when the fault is clear, above 0 and below 1
+ * @param strength how much its own test says; heeded for limits of the body alone
+ */
+public record Cause(Source source, double prior, Strength strength) {
 
-  /** The prior chance, above 0 and below 1. */
-  double prior();
+  /**
+   * @throws IllegalArgumentException when the prior is not above 0 and below 1
+   */
+  public Cause {
+    if (!(prior > 0 && prior < 1)) {
+      throw new IllegalArgumentException("A prior lies between 0 and 1: " + prior);
+    }
+  }
 
-  /** The id of the limit, set-up fault, habit or fault named. */
-  String id();
+  /** A limit of the body as a cause. */
+  public static Cause ofLimit(Limit limit, double prior, Strength strength) {
+    return new Cause(new Source.OfLimit(limit), prior, strength);
+  }
+
+  /** A set-up fault, a habit or a followed fault as a cause. */
+  public static Cause of(Source source, double prior) {
+    return new Cause(source, prior, Strength.MODERATE);
+  }
 
   /** The name shown. */
-  String title();
+  public String title() {
+    return source.title();
+  }
 
   /** Which family it belongs to. */
-  Family family();
+  public Family family() {
+    return source.family();
+  }
 
   /** The leg it concerns, if one. */
-  default Optional<Leg> leg() {
-    return Optional.empty();
+  public Optional<Leg> leg() {
+    return source.leg();
+  }
+
+  /** The limit it is, when it is one. */
+  public Optional<Limit> limit() {
+    return source instanceof Source.OfLimit of ? Optional.of(of.limit()) : Optional.empty();
   }
 
   /** How much its own test says; empty for what is seen, not tested. */
-  default Optional<Strength> evidence() {
-    return Optional.empty();
+  public Optional<Strength> evidence() {
+    return limit().map(l -> strength);
   }
 
-  /**
-   * The same cause weighed otherwise.
-   *
-   * @param newPrior above 0 and below 1
-   * @param newStrength counts for body limits alone
-   */
-  Cause weighed(double newPrior, Strength newStrength);
-
-  /** The families a cause can belong to. */
-  enum Family {
-    BODY("body"),
-    SETUP("set-up"),
-    HABIT("habit"),
-    FOLLOWS("follows");
-
-    private final String id;
-
-    Family(String id) {
-      this.id = id;
-    }
-
-    /** The id used in files and the word shown. */
-    public String id() {
-      return id;
-    }
+  /** The id that tells it from the other causes of its fault. */
+  public CauseId id() {
+    return new CauseId(family(), source.id(), leg());
   }
 
-  /** A body limit, with how much its own test can say. */
-  record Body(Limit limit, double prior, Strength strength) implements Cause {
-    @Override
-    public String id() {
-      return limit.kind().id();
-    }
-
-    @Override
-    public String title() {
-      return limit.title();
-    }
-
-    @Override
-    public Family family() {
-      return Family.BODY;
-    }
-
-    @Override
-    public Optional<Leg> leg() {
-      return limit.concerns();
-    }
-
-    @Override
-    public Optional<Strength> evidence() {
-      return Optional.of(strength);
-    }
-
-    @Override
-    public Cause weighed(double newPrior, Strength newStrength) {
-      return new Body(limit, newPrior, newStrength);
-    }
-  }
-
-  /** A set-up fault. */
-  record FromSetup(SetupFault fault, double prior) implements Cause {
-    @Override
-    public String id() {
-      return fault.id();
-    }
-
-    @Override
-    public String title() {
-      return fault.title();
-    }
-
-    @Override
-    public Family family() {
-      return Family.SETUP;
-    }
-
-    @Override
-    public Cause weighed(double newPrior, Strength newStrength) {
-      return new FromSetup(fault, newPrior);
-    }
-  }
-
-  /** A habit. */
-  record FromHabit(Habit habit, double prior) implements Cause {
-    @Override
-    public String id() {
-      return habit.id();
-    }
-
-    @Override
-    public String title() {
-      return habit.title();
-    }
-
-    @Override
-    public Family family() {
-      return Family.HABIT;
-    }
-
-    @Override
-    public Cause weighed(double newPrior, Strength newStrength) {
-      return new FromHabit(habit, newPrior);
-    }
-  }
-
-  /** Another fault that this one follows; judged by the level seen, so chains cannot loop. */
-  record Follows(PivotFault fault, double prior) implements Cause {
-    @Override
-    public String id() {
-      return fault.id();
-    }
-
-    @Override
-    public String title() {
-      return fault.title();
-    }
-
-    @Override
-    public Family family() {
-      return Family.FOLLOWS;
-    }
-
-    @Override
-    public Cause weighed(double newPrior, Strength newStrength) {
-      return new Follows(fault, newPrior);
-    }
+  /** The same cause weighed otherwise. */
+  public Cause weighed(double newPrior, Strength newStrength) {
+    return new Cause(source, newPrior, newStrength);
   }
 }

@@ -16,23 +16,11 @@ public record CauseChance(Cause cause, List<Factor> factors, double odds, boolea
 
   /** Chance, 0 to 0.95. */
   public double chance() {
-    return chanceOf(odds);
-  }
-
-  /** The chance these odds stand for, capped. */
-  static double chanceOf(double odds) {
     return Math.min(MOST, odds / (1 + odds));
   }
 
   /** The chance in words. */
-  public String word() {
-    double p = chance();
-    if (p < 0.2) {
-      return "unlikely";
-    }
-    if (p < 0.5) {
-      return "possible";
-    }
-    return p < 0.75 ? "likely" : "very likely";
+  public Likelihood likelihood() {
+    return Likelihood.of(chance());
   }
 }

@@ -1,12 +1,11 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.Optional;
 import java.util.Set;
+import loosehip.core.named.Named;
 
 /** What golfers say goes wrong, and where to look first (ours, from practice). */
-public enum Complaint {
+public enum Complaint implements Named {
   LOST_DISTANCE(
       "lost-distance",
       "Lost distance",
@@ -52,7 +51,7 @@ public enum Complaint {
     this.lookFirst = lookFirst;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
@@ -65,10 +64,5 @@ public enum Complaint {
   /** The pivot faults that serve this complaint. */
   public Set<PivotFault> lookFirst() {
     return lookFirst;
-  }
-
-  /** The complaint with this id, or empty. */
-  public static Optional<Complaint> parse(String id) {
-    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
   }
 }

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Band;
-import loosehip.core.measure.Screen;
+import loosehip.core.measure.Measurement;
+import loosehip.core.pivot.BudgetMargin;
+import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.TurnBudget;
 
 /**
@@ -25,23 +29,18 @@ public final class Evidence {
   private static final double SLIGHT = 0.5;
 
   private final RuleBook book;
-  private final Screen screen;
-  private final Handed handed;
+  private final Body body;
   private final Seen seen;
   private final Optional<TurnBudget> budget;
-  private final FindingWords words;
 
   /**
    * @param budget the budget of the golfer's school and today's set-up; empty when it cannot be had
    */
-  public Evidence(
-      RuleBook book, Screen screen, Handed handed, Seen seen, Optional<TurnBudget> budget) {
+  public Evidence(RuleBook book, Body body, Seen seen, Optional<TurnBudget> budget) {
     this.book = book;
-    this.screen = screen;
-    this.handed = handed;
+    this.body = body;
     this.seen = seen;
     this.budget = budget;
-    this.words = new FindingWords(screen, handed);
   }
 
   /** The links of every fault that is present, in the order of the fault list. */
@@ -67,22 +66,21 @@ public final class Evidence {
   private CauseChance chance(PivotFault fault, Cause cause) {
     List<Factor> factors = new ArrayList<>();
     if (seen.level(fault) == Level.SLIGHT) {
-      factors.add(new Factor("seen slight, not clear", SLIGHT));
+      factors.add(new Factor(new Finding.SeenSlight(), SLIGHT));
     }
     boolean settled;
-    if (cause instanceof Cause.Body body) {
-      settled = body(fault, body, factors);
-    } else if (cause instanceof Cause.FromSetup setup) {
-      Level level = seen.level(setup.fault());
-      factors.add(new Factor("set-up: " + level.word(), level.factor()));
+    if (cause.source() instanceof Source.OfLimit of) {
+      settled = limit(fault, of.limit(), cause.strength(), factors);
+    } else if (cause.source() instanceof SetupFault setup) {
+      Level level = seen.level(setup);
+      factors.add(new Factor(new Finding.SetupSeen(level), level.factor()));
       settled = level != Level.NOT_LOOKED_AT;
-    } else if (cause instanceof Cause.Follows follows) {
-      Level level = seen.level(follows.fault());
-      factors.add(
-          new Factor(follows.fault().title().toLowerCase() + ": " + level.word(), level.factor()));
+    } else if (cause.source() instanceof PivotFault followed) {
+      Level level = seen.level(followed);
+      factors.add(new Factor(new Finding.FollowedSeen(followed, level), level.factor()));
       settled = level != Level.NOT_LOOKED_AT;
     } else {
-      settled = habit(fault, (Cause.FromHabit) cause, factors);
+      settled = habit(fault, (Habit) cause.source(), factors);
     }
     double odds = cause.prior() / (1 - cause.prior());
     for (Factor factor : factors) {
@@ -91,21 +89,39 @@ public final class Evidence {
     return new CauseChance(cause, List.copyOf(factors), odds, settled);
   }
 
-  private boolean body(PivotFault fault, Cause.Body cause, List<Factor> factors) {
-    Band band = cause.limit().band(screen, handed);
-    double test = cause.strength().factor(band);
-    factors.add(new Factor(words.of(cause.limit(), band), test));
-    budgetFactor(cause.limit().kind())
+  private boolean limit(PivotFault fault, Limit limit, Strength strength, List<Factor> factors) {
+    Band band = body.band(limit);
+    double test = strength.factor(band);
+    factors.add(new Factor(tested(limit, band), test));
+    budgetFactor(limit.kind())
         .ifPresent(
             factor -> {
               double capped = Math.min(factor.value(), TEST_AND_BUDGET_MOST / test);
-              factors.add(new Factor(factor.words(), capped));
+              factors.add(new Factor(factor.finding(), capped));
             });
-    Rehearsal rehearsal = seen.rehearsal(fault);
-    if (rehearsal != Rehearsal.NOT_TRIED) {
-      factors.add(new Factor("slow rehearsal: " + rehearsal.word(), rehearsal.bodyFactor()));
-    }
+    rehearsed(fault, Rehearsal::bodyFactor).ifPresent(factors::add);
     return band.measured();
+  }
+
+  private Finding tested(Limit limit, Band band) {
+    List<Measurement> all = body.measurements(limit);
+    Optional<Measurement> decisive =
+        all.stream()
+            .filter(m -> band.measured() && !m.stoppedByPain() && m.band() == band)
+            .min(Comparator.comparingInt(m -> limit.tests().indexOf(m.slot().test())));
+    return new Finding.Tested(
+        limit, band, decisive, all.stream().anyMatch(Measurement::stoppedByPain));
+  }
+
+  private Optional<Factor> rehearsed(PivotFault fault, RehearsalFactor factor) {
+    Rehearsal rehearsal = seen.rehearsal(fault);
+    return rehearsal == Rehearsal.NOT_TRIED
+        ? Optional.empty()
+        : Optional.of(new Factor(new Finding.Rehearsed(rehearsal), factor.of(rehearsal)));
+  }
+
+  private interface RehearsalFactor {
+    double of(Rehearsal rehearsal);
   }
 
   private Optional<Factor> budgetFactor(LimitKind kind) {
@@ -115,52 +131,49 @@ public final class Evidence {
       case LEAD_IR ->
           budget
               .flatMap(TurnBudget::impactMargin)
-              .flatMap(m -> factor(m.band(), "coming through " + m.spoken()));
+              .flatMap(m -> budgeted(BudgetMargin.IMPACT, m, false));
       default -> Optional.empty();
     };
   }
 
   private Optional<Factor> back(Leg leg) {
-    return budget
-        .flatMap(TurnBudget::back)
-        .filter(b -> b.margin().isPresent())
-        .flatMap(
-            b -> {
-              Band band = b.margin().get().band();
-              String spoken = "going back " + b.margin().get().spoken();
-              if (band == Band.SHORT && b.limiting() != leg) {
-                return Optional.empty();
-              }
-              return factor(band, band == Band.SHORT ? spoken + ", this hip limits" : spoken);
-            });
+    Optional<TurnBudget.Back> back = budget.flatMap(TurnBudget::back);
+    Optional<Margin> margin = back.flatMap(TurnBudget.Back::margin);
+    if (margin.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean isShort = margin.get().band() == Band.SHORT;
+    if (isShort && back.get().limiting() != leg) {
+      return Optional.empty();
+    }
+    return budgeted(BudgetMargin.BACK, margin.get(), isShort);
   }
 
-  private static Optional<Factor> factor(Band band, String words) {
-    return switch (band) {
-      case SHORT -> Optional.of(new Factor(words, BUDGET_SHORT));
-      case ENOUGH -> Optional.of(new Factor(words, BUDGET_ENOUGH));
+  private static Optional<Factor> budgeted(BudgetMargin which, Margin margin, boolean limiting) {
+    Finding finding = new Finding.Budgeted(which, margin, limiting);
+    return switch (margin.band()) {
+      case SHORT -> Optional.of(new Factor(finding, BUDGET_SHORT));
+      case ENOUGH -> Optional.of(new Factor(finding, BUDGET_ENOUGH));
       default -> Optional.empty();
     };
   }
 
-  private boolean habit(PivotFault fault, Cause.FromHabit cause, List<Factor> factors) {
-    Rehearsal rehearsal = seen.rehearsal(fault);
-    if (rehearsal != Rehearsal.NOT_TRIED) {
-      factors.add(new Factor("slow rehearsal: " + rehearsal.word(), rehearsal.habitFactor()));
-    }
+  private boolean habit(PivotFault fault, Habit habit, List<Factor> factors) {
+    Optional<Factor> rehearsed = rehearsed(fault, Rehearsal::habitFactor);
+    rehearsed.ifPresent(factors::add);
     if (strongBodyCleared(fault)) {
-      factors.add(new Factor("every strong body cause measured and enough", STRONG_BODY_CLEARED));
+      factors.add(new Factor(new Finding.StrongBodyCleared(), STRONG_BODY_CLEARED));
     }
-    boolean named = seen.habits().contains(cause.habit());
-    factors.add(named ? new Factor("named", HABIT_NAMED) : new Factor("not named", 1));
-    return named || rehearsal != Rehearsal.NOT_TRIED;
+    boolean named = seen.habits().contains(habit);
+    factors.add(new Factor(new Finding.HabitNamed(named), named ? HABIT_NAMED : 1));
+    return named || rehearsed.isPresent();
   }
 
   private boolean strongBodyCleared(PivotFault fault) {
     List<Band> strong =
         book.causes(fault).stream()
-            .filter(c -> c instanceof Cause.Body b && b.strength() == Strength.STRONG)
-            .map(c -> ((Cause.Body) c).limit().band(screen, handed))
+            .filter(c -> c.evidence().filter(Strength.STRONG::equals).isPresent())
+            .map(c -> body.band(c.limit().orElseThrow()))
             .toList();
     return !strong.isEmpty() && strong.stream().allMatch(b -> b == Band.ENOUGH);
   }

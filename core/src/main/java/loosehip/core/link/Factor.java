@@ -3,7 +3,7 @@ package loosehip.core.link;
 /**
  * One step of an evidence sum.
  *
- * @param words what was found, as it is shown
+ * @param finding what was found
  * @param value what it multiplies the odds by; 1 changes nothing
  */
-public record Factor(String words, double value) {}
+public record Factor(Finding finding, double value) {}

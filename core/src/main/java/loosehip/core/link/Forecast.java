@@ -4,12 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
-import loosehip.core.body.Side;
+import loosehip.core.limit.Body;
 import loosehip.core.measure.Band;
-import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.TurnBudget;
 
@@ -32,41 +31,39 @@ public final class Forecast {
           PivotFault.HANG_BACK,
           PivotFault.STALL_FLIP);
 
-  private final Screen screen;
-  private final Handed handed;
+  private final Body body;
   private final List<Expected> expected = new ArrayList<>();
 
-  private Forecast(Screen screen, Handed handed) {
-    this.screen = screen;
-    this.handed = handed;
+  private Forecast(Body body) {
+    this.body = body;
   }
 
   /**
    * One thing to expect.
    *
-   * @param margin the short margin: {@code back}, {@code impact} or {@code shoulder}
+   * @param margin the short margin
    * @param fault what the body may do instead
    * @param weight how much it is expected; larger is more
    */
-  public record Expected(String margin, PivotFault fault, double weight) {}
+  public record Expected(BudgetMargin margin, PivotFault fault, double weight) {}
 
   /**
    * What this budget leads one to expect, per margin the heaviest first; empty when none is short.
    */
-  public static List<Expected> of(TurnBudget budget, Screen screen, Handed handed) {
-    Forecast forecast = new Forecast(screen, handed);
+  public static List<Expected> of(TurnBudget budget, Body body) {
+    Forecast forecast = new Forecast(body);
     if (isShort(budget.backMargin())) {
       forecast.back(budget.back().orElseThrow().limiting());
     }
     if (isShort(budget.impactMargin())) {
       forecast.impact();
     }
-    if (isShort(budget.back().flatMap(TurnBudget.Back::shoulder))) {
+    if (isShort(budget.shoulderMargin())) {
       forecast.shoulder();
     }
     return forecast.expected.stream()
         .sorted(
-            Comparator.comparing(Expected::margin)
+            Comparator.comparing((Expected e) -> e.margin().id())
                 .thenComparing(Comparator.comparingDouble(Expected::weight).reversed()))
         .toList();
   }
@@ -85,69 +82,58 @@ public final class Forecast {
           found(ScreenTest.SIDE_HIP_HOLD, Leg.TRAIL)
               + found(ScreenTest.ONE_LEG_STAND, Leg.TRAIL)
               + found(ScreenTest.REACH_DOWN, Leg.TRAIL);
-      add("back", PivotFault.SWAY, 1.0, drifting);
-      add("back", PivotFault.EARLY_STOP, 0.9, 0);
+      add(BudgetMargin.BACK, PivotFault.SWAY, 1.0, drifting);
+      add(BudgetMargin.BACK, PivotFault.EARLY_STOP, 0.9, 0);
       if (enough(ScreenTest.OVERHEAD_REACH)) {
-        add("back", PivotFault.ARM_WRAP, 0.9, 0);
+        add(BudgetMargin.BACK, PivotFault.ARM_WRAP, 0.9, 0);
       }
-      add("back", PivotFault.REVERSE_TILT, 0.7, tilting);
-      add("back", PivotFault.TRAIL_LOCK, 0.5, found(ScreenTest.HINGE_CONTACT));
+      add(BudgetMargin.BACK, PivotFault.REVERSE_TILT, 0.7, tilting);
+      add(BudgetMargin.BACK, PivotFault.TRAIL_LOCK, 0.5, found(ScreenTest.HINGE_CONTACT));
     } else {
-      add("back", PivotFault.EARLY_STOP, 1.0, 0);
-      add("back", PivotFault.SHORT_TURN, 0.8, found(ScreenTest.TRUNK_TURN));
-      add("back", PivotFault.REVERSE_TILT, 0.4, tilting);
+      add(BudgetMargin.BACK, PivotFault.EARLY_STOP, 1.0, 0);
+      add(BudgetMargin.BACK, PivotFault.SHORT_TURN, 0.8, found(ScreenTest.TRUNK_TURN));
+      add(BudgetMargin.BACK, PivotFault.REVERSE_TILT, 0.4, tilting);
     }
   }
 
   private void impact() {
     add(
-        "impact",
+        BudgetMargin.IMPACT,
         PivotFault.SLIDE,
         0.9,
         found(ScreenTest.SIDE_HIP_HOLD, Leg.LEAD) + found(ScreenTest.BRIDGE_HOLD, Leg.LEAD));
     add(
-        "impact",
+        BudgetMargin.IMPACT,
         PivotFault.HIP_THRUST,
         0.9,
         found(ScreenTest.HINGE_CONTACT)
             + found(ScreenTest.TILT_CONTROL)
             + found(ScreenTest.SQUAT_DEPTH)
             + found(ScreenTest.GLUTE_SWITCH));
-    add("impact", PivotFault.HANG_BACK, 0.7, found(ScreenTest.ONE_LEG_STAND, Leg.LEAD));
-    add("impact", PivotFault.STALL_FLIP, 0.6, 0);
+    add(BudgetMargin.IMPACT, PivotFault.HANG_BACK, 0.7, found(ScreenTest.ONE_LEG_STAND, Leg.LEAD));
+    add(BudgetMargin.IMPACT, PivotFault.STALL_FLIP, 0.6, 0);
   }
 
   private void shoulder() {
-    add("shoulder", PivotFault.SHORT_TURN, 1.0, 0);
-    add("shoulder", PivotFault.ARM_WRAP, 0.6, enough(ScreenTest.OVERHEAD_REACH) ? 1 : 0);
-    add("shoulder", PivotFault.REVERSE_TILT, 0.6, found(ScreenTest.OVERHEAD_REACH));
+    add(BudgetMargin.SHOULDER, PivotFault.SHORT_TURN, 1.0, 0);
+    add(BudgetMargin.SHOULDER, PivotFault.ARM_WRAP, 0.6, enough(ScreenTest.OVERHEAD_REACH) ? 1 : 0);
+    add(BudgetMargin.SHOULDER, PivotFault.REVERSE_TILT, 0.6, found(ScreenTest.OVERHEAD_REACH));
   }
 
-  private void add(String margin, PivotFault fault, double base, int aggravators) {
+  private void add(BudgetMargin margin, PivotFault fault, double base, int aggravators) {
     expected.add(new Expected(margin, fault, base * (1 + aggravators)));
   }
 
   private int found(ScreenTest test, Leg leg) {
-    return band(test, Optional.of(handed.side(leg))) == Band.SHORT ? 1 : 0;
+    return body.band(test, leg) == Band.SHORT ? 1 : 0;
   }
 
   /** 1 when the test is short, on the worse side where it has sides. */
   private int found(ScreenTest test) {
-    return worst(test) == Band.SHORT ? 1 : 0;
+    return body.band(test) == Band.SHORT ? 1 : 0;
   }
 
   private boolean enough(ScreenTest test) {
-    return worst(test) == Band.ENOUGH;
-  }
-
-  private Band worst(ScreenTest test) {
-    if (!test.sided()) {
-      return band(test, Optional.empty());
-    }
-    return band(test, Optional.of(Side.LEFT)).worse(band(test, Optional.of(Side.RIGHT)));
-  }
-
-  private Band band(ScreenTest test, Optional<Side> side) {
-    return screen.band(test, side);
+    return body.band(test) == Band.ENOUGH;
   }
 }

@@ -1,10 +1,9 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** A learnt way of moving, as golfer or trainer names it. */
-public enum Habit {
+public enum Habit implements Named, Source {
   HELD_STILL("held-still", "Holds still", "told to keep hips, knee or head still"),
   ARM_LIFT("arm-lift", "Lifts the arms", "finishes the backswing with the arms"),
   UPPER_FIRST("upper-first", "Shoulders first", "shoulders start down"),
@@ -23,23 +22,23 @@ public enum Habit {
     this.seen = seen;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
 
-  /** The name shown. */
+  @Override
   public String title() {
     return title;
+  }
+
+  @Override
+  public Family family() {
+    return Family.HABIT;
   }
 
   /** How it looks. */
   public String seen() {
     return seen;
-  }
-
-  /** The one with this id, or empty. */
-  public static Optional<Habit> parse(String id) {
-    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
   }
 }

@@ -1,10 +1,9 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** How strongly a fault is seen. */
-public enum Level {
+public enum Level implements Named {
   NOT_LOOKED_AT("not-looked-at", "not looked at"),
   NONE("none", "none"),
   SLIGHT("slight", "slight"),
@@ -18,7 +17,7 @@ public enum Level {
     this.word = word;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
@@ -46,10 +45,5 @@ public enum Level {
       case NONE -> 0.3;
       case NOT_LOOKED_AT -> 1;
     };
-  }
-
-  /** The one with this id, or empty. */
-  public static Optional<Level> parse(String id) {
-    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
   }
 }

@@ -1,18 +1,16 @@
 package loosehip.core.link;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
 import loosehip.core.measure.Band;
-import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 
 /**
@@ -23,68 +21,87 @@ import loosehip.core.measure.ScreenTest;
  */
 public final class NextTests {
   private static final int BEST = 3;
+  private static final double WORTH_NAMING = 1e-6;
   private static final double[] GIVEN_CAUSE = {.6, .25, .15};
+  private static final double[] SETUP_FACTORS = {4, 2, .3};
   private static final double[] REHEARSAL_GIVEN_CAUSE = {2 / 3.0, 1 / 3.0};
 
-  private final Map<String, NextTest> gains = new LinkedHashMap<>();
-  private final Map<String, Set<String>> decides = new LinkedHashMap<>();
+  private final Body body;
+  private final Seen seen;
+  private final Map<NextTest.What, Gain> gains = new LinkedHashMap<>();
 
-  private NextTests() {}
+  private NextTests(Body body, Seen seen) {
+    this.body = body;
+    this.seen = seen;
+  }
+
+  private static final class Gain {
+    private final double minutes;
+    private double bits;
+    private final Set<NextTest.Question> decides = new LinkedHashSet<>();
+
+    Gain(double minutes) {
+      this.minutes = minutes;
+    }
+  }
 
   /** The best three, most useful a minute first. */
-  public static List<NextTest> best(Screen screen, Handed handed, Seen seen, List<Link> links) {
-    return ranked(screen, handed, seen, links).stream().limit(BEST).toList();
+  public static List<NextTest> best(Body body, Seen seen, List<Link> links) {
+    return ranked(body, seen, links).stream().limit(BEST).toList();
   }
 
   /** Every test that would settle something, most useful a minute first. */
-  public static List<NextTest> ranked(Screen screen, Handed handed, Seen seen, List<Link> links) {
-    NextTests tests = new NextTests();
+  public static List<NextTest> ranked(Body body, Seen seen, List<Link> links) {
+    NextTests tests = new NextTests(body, seen);
     for (Link link : links) {
       for (CauseChance chance : link.causes()) {
-        tests.consider(screen, handed, seen, link, chance);
+        tests.consider(link, chance);
       }
     }
-    return tests.gains.values().stream()
-        .filter(t -> t.value() > 1e-6)
+    return tests.gains.entrySet().stream()
+        .map(e -> tests.test(e.getKey(), e.getValue()))
+        .filter(t -> t.value() > WORTH_NAMING)
         .sorted(Comparator.comparingDouble(NextTest::value).reversed())
-        .map(t -> tests.explained(t))
         .toList();
   }
 
-  private NextTest explained(NextTest test) {
-    String why = "decides " + String.join(", ", decides.get(test.id() + test.side()));
-    return new NextTest(test.id(), test.title(), test.side(), test.minutes(), test.value(), why);
+  private NextTest test(NextTest.What what, Gain gain) {
+    return new NextTest(what, gain.minutes, gain.bits / gain.minutes, List.copyOf(gain.decides));
   }
 
-  private void consider(Screen screen, Handed handed, Seen seen, Link link, CauseChance chance) {
+  private void consider(Link link, CauseChance chance) {
     double weight = link.level().severity();
-    if (chance.cause() instanceof Cause.Body body && !chance.settled()) {
-      double[] factors = {
-        body.strength().factor(Band.SHORT),
-        body.strength().factor(Band.CLOSE),
-        body.strength().factor(Band.ENOUGH)
-      };
-      double gain = weight * expectedFall(chance.odds(), GIVEN_CAUSE, factors);
-      ScreenTest test = body.limit().tests().get(0);
-      for (Optional<Side> side : untaken(body.limit(), test, screen, handed)) {
-        double minutes = test.sided() ? Math.max(1, test.minutes() / 2.0) : test.minutes();
-        String name = body.limit().title().toLowerCase(Locale.ROOT);
-        add(test.id(), test.title(), side, minutes, gain, name + " behind " + faultName(link));
+    Optional<Limit> limit = chance.cause().limit();
+    if (limit.isPresent() && !chance.settled()) {
+      double bits = weight * expectedFall(chance.odds(), GIVEN_CAUSE, factors(chance.cause()));
+      ScreenTest test = limit.get().tests().get(0);
+      double minutes = test.sided() ? Math.max(1, test.minutes() / 2.0) : test.minutes();
+      for (Optional<Side> side : untaken(limit.get(), test)) {
+        add(
+            new NextTest.Take(test, side),
+            minutes,
+            bits,
+            new NextTest.Question(limit, link.fault()));
       }
     }
-    if (chance.cause() instanceof Cause.FromSetup && !chance.settled()) {
-      double gain = weight * expectedFall(chance.odds(), GIVEN_CAUSE, new double[] {4, 2, .3});
+    if (chance.cause().family() == Family.SETUP && !chance.settled()) {
       add(
-          "set-up",
-          "Look at the set-up",
-          Optional.empty(),
+          new NextTest.LookAtSetup(),
           1,
-          gain,
-          "set-up or not behind " + faultName(link));
+          weight * expectedFall(chance.odds(), GIVEN_CAUSE, SETUP_FACTORS),
+          new NextTest.Question(Optional.empty(), link.fault()));
     }
     if (seen.rehearsal(link.fault()) == Rehearsal.NOT_TRIED) {
       rehearse(link, chance, weight);
     }
+  }
+
+  private static double[] factors(Cause cause) {
+    return new double[] {
+      cause.strength().factor(Band.SHORT),
+      cause.strength().factor(Band.CLOSE),
+      cause.strength().factor(Band.ENOUGH)
+    };
   }
 
   private void rehearse(Link link, CauseChance chance, double weight) {
@@ -95,40 +112,24 @@ public final class NextTests {
           default -> new double[0];
         };
     if (factors.length > 0) {
-      double gain = weight * expectedFall(chance.odds(), REHEARSAL_GIVEN_CAUSE, factors);
       add(
-          "rehearsal:" + link.fault().id(),
-          "Slow rehearsal, " + faultName(link),
-          Optional.empty(),
+          new NextTest.Rehearse(link.fault()),
           1,
-          gain,
-          "body or habit behind " + faultName(link));
+          weight * expectedFall(chance.odds(), REHEARSAL_GIVEN_CAUSE, factors),
+          new NextTest.Question(Optional.empty(), link.fault()));
     }
   }
 
-  private static List<Optional<Side>> untaken(
-      Limit limit, ScreenTest test, Screen screen, Handed handed) {
-    List<Optional<Side>> sides = new ArrayList<>();
-    for (Optional<Side> side : limit.sides(test, handed)) {
-      if (!screen.taken(test, side) || limit.kind().hipRange()) {
-        sides.add(side);
-      }
-    }
-    return sides;
+  private List<Optional<Side>> untaken(Limit limit, ScreenTest test) {
+    return body.sides(limit, test).stream()
+        .filter(side -> !body.screen().taken(test, side) || limit.kind().hipRange())
+        .toList();
   }
 
-  private void add(
-      String id, String title, Optional<Side> side, double minutes, double gain, String what) {
-    String key = id + side;
-    gains.merge(
-        key,
-        new NextTest(id, title, side, minutes, gain / minutes, ""),
-        (a, b) -> new NextTest(id, title, side, minutes, a.value() + b.value(), ""));
-    decides.computeIfAbsent(key, k -> new LinkedHashSet<>()).add(what);
-  }
-
-  private static String faultName(Link link) {
-    return link.fault().title().toLowerCase(Locale.ROOT);
+  private void add(NextTest.What what, double minutes, double bits, NextTest.Question question) {
+    Gain gain = gains.computeIfAbsent(what, w -> new Gain(minutes));
+    gain.bits += bits;
+    gain.decides.add(question);
   }
 
   /**

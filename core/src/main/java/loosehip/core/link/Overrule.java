@@ -1,22 +1,21 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /**
  * What the trainer decided about one cause of one fault. It stands beside the computed chance and
  * is never recomputed; a rejected cause calls for no work.
  *
  * @param fault the fault
- * @param cause key of the cause, as {@link #key} makes it
+ * @param cause which of its causes
  * @param verdict what was decided
  * @param note why; may be blank
  */
-public record Overrule(PivotFault fault, String cause, Verdict verdict, String note) {
+public record Overrule(PivotFault fault, CauseId cause, Verdict verdict, String note) {
 
   /** What can be decided. */
-  public enum Verdict {
+  public enum Verdict implements Named {
     ACCEPTED("accepted"),
     DOUBTED("doubted"),
     REJECTED("rejected");
@@ -27,28 +26,15 @@ public record Overrule(PivotFault fault, String cause, Verdict verdict, String n
       this.id = id;
     }
 
-    /** The id used in files; also the word shown. */
+    @Override
     public String id() {
       return id;
     }
-
-    /** The verdict with this id, or empty. */
-    public static Optional<Verdict> parse(String id) {
-      return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
-    }
-  }
-
-  /** The key of a cause: its family, its id and the leg it concerns, if one. */
-  public static String key(Cause cause) {
-    return cause.family().id()
-        + "-"
-        + cause.id()
-        + cause.leg().map(leg -> "-" + leg.id()).orElse("");
   }
 
   /** Whether this is about that cause of that fault. */
   public boolean about(PivotFault of, Cause which) {
-    return fault == of && cause.equals(key(which));
+    return fault == of && cause.equals(which.id());
   }
 
   /** Whether the decision goes against what was computed: chance .5 or more is likely. */

@@ -1,10 +1,9 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** A visible departure in the pivot. */
-public enum PivotFault {
+public enum PivotFault implements Named, Source {
   SWAY("sway", "Sway", "top, face on", "pelvis drifts away from the target"),
   EARLY_STOP(
       "early-stop",
@@ -45,14 +44,19 @@ public enum PivotFault {
     this.seen = seen;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
 
-  /** The name shown. */
+  @Override
   public String title() {
     return title;
+  }
+
+  @Override
+  public Family family() {
+    return Family.FOLLOWS;
   }
 
   /** When and from where it is seen. */
@@ -63,10 +67,5 @@ public enum PivotFault {
   /** How it looks. */
   public String seen() {
     return seen;
-  }
-
-  /** The one with this id, or empty. */
-  public static Optional<PivotFault> parse(String id) {
-    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
   }
 }

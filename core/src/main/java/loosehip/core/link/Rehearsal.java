@@ -1,10 +1,9 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** Whether the right movement can be done slowly without a ball after being shown. */
-public enum Rehearsal {
+public enum Rehearsal implements Named {
   NOT_TRIED("not-tried", "not tried"),
   CAN("can", "can"),
   CANNOT("cannot", "cannot yet");
@@ -17,7 +16,7 @@ public enum Rehearsal {
     this.word = word;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
@@ -43,10 +42,5 @@ public enum Rehearsal {
       case CANNOT -> 0.3;
       case NOT_TRIED -> 1;
     };
-  }
-
-  /** The one with this id, or empty. */
-  public static Optional<Rehearsal> parse(String id) {
-    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
   }
 }

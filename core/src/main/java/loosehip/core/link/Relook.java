@@ -25,9 +25,9 @@ public record Relook(PivotFault fault, List<SetupFault> fix, Level before, Level
                     l.fault(),
                     l.causes().stream()
                         .filter(c -> c.chance() >= LIKELY)
-                        .map(CauseChance::cause)
-                        .filter(Cause.FromSetup.class::isInstance)
-                        .map(c -> ((Cause.FromSetup) c).fault())
+                        .map(c -> c.cause().source())
+                        .filter(SetupFault.class::isInstance)
+                        .map(SetupFault.class::cast)
                         .toList(),
                     l.level(),
                     again.getOrDefault(l.fault(), Level.NOT_LOOKED_AT)))
@@ -35,15 +35,32 @@ public record Relook(PivotFault fault, List<SetupFault> fix, Level before, Level
   }
 
   /** What the two looks say together. */
-  public String words() {
+  public Outcome outcome() {
     if (again == Level.NOT_LOOKED_AT) {
-      return "not looked at again yet";
+      return Outcome.WAITS;
     }
     if (again == Level.NONE) {
-      return "gone: the set-up drove it";
+      return Outcome.GONE;
     }
-    return again.severity() < before.severity()
-        ? "less: the set-up was part of it, look to body and habit for the rest"
-        : "still there: look to body and habit";
+    return again.severity() < before.severity() ? Outcome.LESS : Outcome.STILL_THERE;
+  }
+
+  /** What came of the second look. */
+  public enum Outcome {
+    WAITS("not looked at again yet"),
+    GONE("gone: the set-up drove it"),
+    LESS("less: the set-up was part of it, look to body and habit for the rest"),
+    STILL_THERE("still there: look to body and habit");
+
+    private final String words;
+
+    Outcome(String words) {
+      this.words = words;
+    }
+
+    /** What it means, in words. */
+    public String words() {
+      return words;
+    }
   }
 }

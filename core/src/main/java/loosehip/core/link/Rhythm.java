@@ -1,10 +1,12 @@
 package loosehip.core.link;
 
+import loosehip.core.named.Named;
+
 /**
  * The right rhythm of pelvis and knees, moment by moment, for reference beside the faults. Source:
  * domain/04, practice.
  */
-public enum Rhythm {
+public enum Rhythm implements Named {
   /** Before it starts. */
   ADDRESS("address", "Address", "level", "both face front"),
   /** Lead arm level going back. */
@@ -30,7 +32,7 @@ public enum Rhythm {
     this.knees = knees;
   }
 
-  /** The id its drawing goes by. */
+  @Override
   public String id() {
     return id;
   }

@@ -1,13 +1,17 @@
 package loosehip.core.link;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.body.Leg;
+import loosehip.core.limit.Limit;
+import loosehip.core.limit.LimitKind;
+import loosehip.core.named.Named;
 import loosehip.core.shipped.ShippedText;
+import org.jspecify.annotations.Nullable;
 
 /** Which causes stand behind each fault. Read from text, so that a practice can have its own. */
 public final class RuleBook {
@@ -32,16 +36,32 @@ public final class RuleBook {
     return causes.getOrDefault(fault, List.of());
   }
 
+  /** The cause of a fault with this id, or empty. */
+  public Optional<Cause> cause(PivotFault fault, CauseId id) {
+    return causes(fault).stream().filter(c -> c.id().equals(id)).findFirst();
+  }
+
+  /** The weights that differ from the standard book's, in the book's order. */
+  public List<Own> own() {
+    return Arrays.stream(PivotFault.values())
+        .flatMap(
+            fault ->
+                causes(fault).stream()
+                    .filter(c -> !STANDARD.causes(fault).contains(c))
+                    .map(c -> new Own(fault, c.id(), c.prior(), c.strength())))
+        .toList();
+  }
+
   /**
    * A practice's own weight of one cause.
    *
    * @param fault the fault
-   * @param cause key of the cause, as {@link Overrule#key} makes it
+   * @param cause which of its causes
    * @param prior chance of being a cause when the fault is clear, {@link #PRIOR_LEAST} to {@link
    *     #PRIOR_MOST}
    * @param strength how much its own test says; heeded for body limits alone
    */
-  public record Own(PivotFault fault, String cause, double prior, Strength strength) {
+  public record Own(PivotFault fault, CauseId cause, double prior, Strength strength) {
     /** Checks the prior. */
     public Own {
       if (!(prior >= PRIOR_LEAST && prior <= PRIOR_MOST)) {
@@ -69,12 +89,21 @@ public final class RuleBook {
   }
 
   private static Cause weighed(PivotFault fault, Cause cause, List<Own> owns) {
-    String key = Overrule.key(cause);
     return owns.stream()
-        .filter(o -> o.fault() == fault && o.cause().equals(key))
+        .filter(o -> o.fault() == fault && o.cause().equals(cause.id()))
         .reduce((a, b) -> b)
         .map(o -> cause.weighed(o.prior(), o.strength()))
         .orElse(cause);
+  }
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof RuleBook book && causes.equals(book.causes);
+  }
+
+  @Override
+  public int hashCode() {
+    return causes.hashCode();
   }
 
   /**
@@ -97,7 +126,7 @@ public final class RuleBook {
         for (String cause : halves[1].split(";")) {
           row.add(cause(cause.strip().split(" ")));
         }
-        causes.put(PivotFault.parse(halves[0].strip()).orElseThrow(), List.copyOf(row));
+        causes.put(Named.require(PivotFault.class, halves[0].strip()), List.copyOf(row));
       } catch (RuntimeException unreadable) {
         throw new IllegalArgumentException("Rule book line " + number + ": " + line, unreadable);
       }
@@ -105,29 +134,31 @@ public final class RuleBook {
     return new RuleBook(causes);
   }
 
+  /** Reads {@code family id[:leg] .prior[!~]}. */
   private static Cause cause(String[] words) {
     String[] target = words[1].split(":");
-    double prior = Double.parseDouble(words[2].replaceAll("[!~]", ""));
-    if (prior <= 0 || prior >= 1) {
-      throw new IllegalArgumentException("A prior lies between 0 and 1: " + prior);
-    }
+    String mark = words[2].substring(words[2].length() - 1);
+    Strength strength =
+        switch (mark) {
+          case "!" -> Strength.STRONG;
+          case "~" -> Strength.WEAK;
+          default -> Strength.MODERATE;
+        };
+    boolean marked = strength != Strength.MODERATE;
+    double prior =
+        Double.parseDouble(marked ? words[2].substring(0, words[2].length() - 1) : words[2]);
     return switch (words[0]) {
-      case "b" -> {
-        Optional<Leg> leg =
-            target.length > 1
-                ? Optional.of(Leg.valueOf(target[1].toUpperCase(Locale.ROOT)))
-                : Optional.empty();
-        Strength strength =
-            words[2].endsWith("!")
-                ? Strength.STRONG
-                : words[2].endsWith("~") ? Strength.WEAK : Strength.MODERATE;
-        yield new Cause.Body(
-            new Limit(LimitKind.parse(target[0]).orElseThrow(), leg), prior, strength);
-      }
-      case "s" -> new Cause.FromSetup(SetupFault.parse(target[0]).orElseThrow(), prior);
-      case "h" -> new Cause.FromHabit(Habit.parse(target[0]).orElseThrow(), prior);
-      case "f" -> new Cause.Follows(PivotFault.parse(target[0]).orElseThrow(), prior);
+      case "b" -> Cause.ofLimit(limit(target), prior, strength);
+      case "s" -> Cause.of(Named.require(SetupFault.class, target[0]), prior);
+      case "h" -> Cause.of(Named.require(Habit.class, target[0]), prior);
+      case "f" -> Cause.of(Named.require(PivotFault.class, target[0]), prior);
       default -> throw new IllegalArgumentException("No such family: " + words[0]);
     };
+  }
+
+  private static Limit limit(String[] target) {
+    Optional<Leg> leg =
+        target.length > 1 ? Optional.of(Named.require(Leg.class, target[1])) : Optional.empty();
+    return new Limit(Named.require(LimitKind.class, target[0]), leg);
   }
 }

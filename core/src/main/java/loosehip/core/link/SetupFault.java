@@ -1,10 +1,9 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** A departure in how the golfer stands to the ball. */
-public enum SetupFault {
+public enum SetupFault implements Named, Source {
   HUNCHED("hunched", "Hunched back", "upper back round, belt level"),
   ARCHED("arched", "Arched lower back", "lower back hollow, seat stuck out"),
   TUCKED("tucked", "Tucked pelvis", "pelvis under, lower back flat"),
@@ -29,23 +28,23 @@ public enum SetupFault {
     this.seen = seen;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
 
-  /** The name shown. */
+  @Override
   public String title() {
     return title;
+  }
+
+  @Override
+  public Family family() {
+    return Family.SETUP;
   }
 
   /** How it looks. */
   public String seen() {
     return seen;
-  }
-
-  /** The one with this id, or empty. */
-  public static Optional<SetupFault> parse(String id) {
-    return Arrays.stream(values()).filter(v -> v.id.equals(id)).findFirst();
   }
 }

@@ -1,10 +1,10 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import loosehip.core.pivot.Setup;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,41 +12,14 @@ import org.jspecify.annotations.Nullable;
  * shape, and the fault that stands beyond either edge. Windows are those of stills; outside one the
  * fault is slight, and clear from a quarter of the window beyond it (ours).
  */
-public enum SetupFigure {
-  TRAIL_FLARE("trailFlare", "Trail foot flare", "toes out", "°", -20, 60, window(0, 30)),
-  LEAD_FLARE("leadFlare", "Lead foot flare", "toes out", "°", -20, 60, window(0, 40)),
-  TRAIL_PINCH(
-      "trailPinch",
-      "Trail knee pinch",
-      "knee inside mid-foot",
-      "°",
-      -20,
-      30,
-      window(-3, 3),
-      window(-3, 3),
-      null,
-      SetupFault.PINCHED),
-  LEAD_PINCH(
-      "leadPinch",
-      "Lead knee pinch",
-      "knee inside mid-foot",
-      "°",
-      -20,
-      30,
-      window(-3, 3),
-      window(-3, 3),
-      null,
-      SetupFault.PINCHED),
-  HIP_BEND("hipFlexion", "Hip bend", "trunk from upright", "°", 0, 90, window(30, 45)),
-  PELVIC_TILT(
-      "pelvicTilt",
-      "Pelvic tilt",
-      "+ arched, − tucked, from neutral",
-      "°",
-      -30,
-      30,
-      window(-10, 5)),
-  ROUNDING("rounding", "Back rounding", "lower to upper half", "°", 0, 60, window(0, 15)),
+public enum SetupFigure implements Named {
+  TRAIL_FLARE(BudgetFigure.TRAIL_FLARE, "toes out", window(0, 30)),
+  LEAD_FLARE(BudgetFigure.LEAD_FLARE, "toes out", window(0, 40)),
+  TRAIL_PINCH(BudgetFigure.TRAIL_PINCH, "knee inside mid-foot", window(-3, 3), SetupFault.PINCHED),
+  LEAD_PINCH(BudgetFigure.LEAD_PINCH, "knee inside mid-foot", window(-3, 3), SetupFault.PINCHED),
+  HIP_BEND(BudgetFigure.HIP_FLEXION, "trunk from upright", window(30, 45)),
+  PELVIC_TILT(BudgetFigure.PELVIC_TILT, "+ arched, − tucked, from neutral", window(-10, 5)),
+  ROUNDING(BudgetFigure.ROUNDING, "lower to upper half", window(0, 15)),
   HIP_OVER_FOOT(
       "hipOverFoot",
       "Hip over the foot",
@@ -128,6 +101,7 @@ public enum SetupFigure {
   /** A belt beyond this is arched clearly, in any shape; degrees. */
   private static final double ARCHED_FROM = 30;
 
+  private final Optional<BudgetFigure> ofBudget;
   private final String id;
   private final String title;
   private final String hint;
@@ -147,10 +121,25 @@ public enum SetupFigure {
     }
   }
 
-  /** A figure that no fault stands beyond: what the turn budget leaves free, or searches. */
-  SetupFigure(
-      String id, String title, String hint, String unit, double least, double most, Window free) {
-    this(id, title, hint, unit, least, most, free, free, null, null);
+  /** A figure the turn budget works with, that no fault stands beyond. */
+  SetupFigure(BudgetFigure figure, String hint, Window free) {
+    this(figure, hint, free, null);
+  }
+
+  /** A figure the turn budget works with, the same in both shapes. */
+  SetupFigure(BudgetFigure figure, String hint, Window both, @Nullable SetupFault above) {
+    this(
+        figure,
+        figure.id(),
+        figure.title(),
+        hint,
+        "°",
+        figure.least(),
+        figure.most(),
+        both,
+        both,
+        null,
+        above);
   }
 
   private static Window window(double low, double high) {
@@ -168,6 +157,22 @@ public enum SetupFigure {
       Window rounded,
       @Nullable SetupFault below,
       @Nullable SetupFault above) {
+    this(null, id, title, hint, unit, least, most, flat, rounded, below, above);
+  }
+
+  SetupFigure(
+      @Nullable BudgetFigure ofBudget,
+      String id,
+      String title,
+      String hint,
+      String unit,
+      double least,
+      double most,
+      Window flat,
+      Window rounded,
+      @Nullable SetupFault below,
+      @Nullable SetupFault above) {
+    this.ofBudget = Optional.ofNullable(ofBudget);
     this.id = id;
     this.title = title;
     this.hint = hint;
@@ -180,7 +185,7 @@ public enum SetupFigure {
     this.above = Optional.ofNullable(above);
   }
 
-  /** The id it is kept under. */
+  @Override
   public String id() {
     return id;
   }
@@ -215,9 +220,9 @@ public enum SetupFigure {
     return shape == SpineShape.FLAT ? flat : rounded;
   }
 
-  /** Whether the turn budget itself works with it. */
-  public boolean ofBudget() {
-    return Setup.BOUNDS.containsKey(id);
+  /** The figure of the turn budget that it is; empty when the budget does not work with it. */
+  public Optional<BudgetFigure> ofBudget() {
+    return ofBudget;
   }
 
   /** The fault below the window, if there is one. */
@@ -260,10 +265,5 @@ public enum SetupFigure {
                     (fault, level) ->
                         levels.merge(fault, level, (a, b) -> a.compareTo(b) >= 0 ? a : b)));
     return levels;
-  }
-
-  /** The figure with this id, or empty. */
-  public static Optional<SetupFigure> parse(String id) {
-    return Arrays.stream(values()).filter(f -> f.id.equals(id)).findFirst();
   }
 }

@@ -1,12 +1,12 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
 
 /** The two accepted shapes of the back at address. */
-public enum SpineShape {
+public enum SpineShape implements Named {
   FLAT("flat", "flat back"),
   ROUNDED("rounded", "gently rounded back");
 
@@ -18,7 +18,7 @@ public enum SpineShape {
     this.title = title;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -44,10 +44,5 @@ public enum SpineShape {
    */
   public boolean counts(SetupFault fault) {
     return this == FLAT || fault != SetupFault.TUCKED;
-  }
-
-  /** The shape with this id, or empty. */
-  public static Optional<SpineShape> parse(String id) {
-    return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
   }
 }

@@ -1,12 +1,11 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.Locale;
-import java.util.Optional;
 import loosehip.core.measure.Band;
+import loosehip.core.named.Named;
 
 /** How much a finding on a cause's own test says about it (ours, from practice). */
-public enum Strength {
+public enum Strength implements Named {
   STRONG(4, 2, 0.35),
   MODERATE(2.5, 1.6, 0.6),
   WEAK(1.5, 1.2, 0.85);
@@ -31,13 +30,8 @@ public enum Strength {
     };
   }
 
-  /** The id used in files; also the word shown. */
+  @Override
   public String id() {
     return name().toLowerCase(Locale.ROOT);
-  }
-
-  /** The strength with this id, or empty. */
-  public static Optional<Strength> parse(String id) {
-    return Arrays.stream(values()).filter(s -> s.id().equals(id)).findFirst();
   }
 }

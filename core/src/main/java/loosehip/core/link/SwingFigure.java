@@ -1,10 +1,8 @@
 package loosehip.core.link;
 
-import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.Demands;
 
 /**
@@ -12,7 +10,7 @@ import loosehip.core.pivot.Demands;
  * thresholds. "Clear" thresholds are those of the fault list; "slight" lies between the edge of
  * what is right and the clear one, and half-way where the list gives no edge (ours).
  */
-public enum SwingFigure {
+public enum SwingFigure implements Named {
   PELVIS_SHIFT("pelvisShift", PivotFault.SWAY, "Pelvis shift at the top", "cm", -15, 25),
   STOP_SHARE("stopShare", PivotFault.EARLY_STOP, "Pelvis stops at", "% of the backswing", 0, 100),
   PELVIS_TURN("pelvisTurn", PivotFault.EARLY_STOP, "Pelvis turn at the top", "°", 0, 120),
@@ -51,7 +49,7 @@ public enum SwingFigure {
     this.most = most;
   }
 
-  /** The id it is kept under. */
+  @Override
   public String id() {
     return id;
   }
@@ -71,6 +69,14 @@ public enum SwingFigure {
     return unit;
   }
 
+  /** What is written after a number: its unit where that is a sign or a short one. */
+  public String sign() {
+    if (unit.equals("°")) {
+      return unit;
+    }
+    return unit.length() < 3 ? " " + unit : "";
+  }
+
   /** Least it can be. */
   public double least() {
     return least;
@@ -81,9 +87,17 @@ public enum SwingFigure {
     return most;
   }
 
-  /** A window: slight from one value on, clear beyond another; falling figures are negated. */
-  private record Edges(double slight, double clear, boolean clearAtEdge, boolean falling) {
-    Level of(double value) {
+  /**
+   * From where a figure shows its fault.
+   *
+   * @param slight beyond this it is slight
+   * @param clear beyond this it is clear; infinite when no figure alone makes it so
+   * @param clearAtEdge whether it is clear at the value itself already
+   * @param falling whether smaller values are worse
+   */
+  public record Edges(double slight, double clear, boolean clearAtEdge, boolean falling) {
+    /** The level of a value. */
+    public Level of(double value) {
       double at = falling ? -value : value;
       double clearFrom = falling ? -clear : clear;
       double slightFrom = falling ? -slight : slight;
@@ -106,7 +120,13 @@ public enum SwingFigure {
     return new Edges(slight, clear, false, true);
   }
 
-  private Edges edges(Demands asks, boolean archedAtAddress) {
+  /**
+   * From where the fault is slight and clear in a school.
+   *
+   * @param asks what the golfer's school demands
+   * @param archedAtAddress whether an arched lower back is clear at address
+   */
+  public Edges edges(Demands asks, boolean archedAtAddress) {
     return switch (this) {
       case PELVIS_SHIFT -> above(asks.shiftHigh(), asks.shiftHigh() + SWAY_CLEAR);
       case STOP_SHARE -> below(70, 60);
@@ -138,25 +158,6 @@ public enum SwingFigure {
     return edges(asks, archedAtAddress).of(value);
   }
 
-  /** From where the fault is slight and clear in this school, in words. */
-  public String thresholds(Demands asks, boolean archedAtAddress) {
-    Edges edges = edges(asks, archedAtAddress);
-    String side = edges.falling() ? "below " : edges.clearAtEdge() ? "from " : "above ";
-    return Double.isInfinite(edges.clear())
-        ? "slight at " + plain(edges.slight()) + " or less; clear only with a light heel, by eye"
-        : "slight "
-            + (edges.falling() ? "below " : "above ")
-            + plain(edges.slight())
-            + ", clear "
-            + side
-            + plain(edges.clear());
-  }
-
-  private static String plain(double value) {
-    String text = String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
-    return text.replace("-", "−");
-  }
-
   /** What all measured figures set: of each fault the strongest level. */
   public static Map<PivotFault, Level> levels(
       Map<SwingFigure, Double> values, Demands asks, boolean archedAtAddress) {
@@ -168,10 +169,5 @@ public enum SwingFigure {
                 figure.level(value, asks, archedAtAddress),
                 (a, b) -> a.compareTo(b) >= 0 ? a : b));
     return levels;
-  }
-
-  /** The figure with this id, or empty. */
-  public static Optional<SwingFigure> parse(String id) {
-    return Arrays.stream(values()).filter(f -> f.id.equals(id)).findFirst();
   }
 }

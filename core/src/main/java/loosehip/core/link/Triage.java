@@ -25,25 +25,25 @@ public record Triage(Kind kind, Optional<CauseChance> cause, boolean bodyToo) {
 
   /** Decides from the chances of all causes of one fault. */
   static Triage of(List<CauseChance> chances) {
-    Optional<CauseChance> setup = best(chances, Cause.Family.SETUP);
-    Optional<CauseChance> body = best(chances, Cause.Family.BODY);
+    Optional<CauseChance> setup = best(chances, Family.SETUP);
+    Optional<CauseChance> body = best(chances, Family.BODY);
     if (setup.isPresent()) {
       return new Triage(Kind.SETUP_FIRST, setup, body.isPresent());
     }
     if (body.isPresent()) {
       return new Triage(Kind.BODY_FIRST, body, true);
     }
-    Optional<CauseChance> habit = best(chances, Cause.Family.HABIT);
+    Optional<CauseChance> habit = best(chances, Family.HABIT);
     if (habit.isPresent()) {
       return new Triage(Kind.HABIT, habit, false);
     }
-    Optional<CauseChance> other = best(chances, Cause.Family.FOLLOWS);
+    Optional<CauseChance> other = best(chances, Family.FOLLOWS);
     return other.isPresent()
         ? new Triage(Kind.SEE_OTHER, other, false)
         : new Triage(Kind.NOT_SETTLED, Optional.empty(), false);
   }
 
-  private static Optional<CauseChance> best(List<CauseChance> chances, Cause.Family family) {
+  private static Optional<CauseChance> best(List<CauseChance> chances, Family family) {
     return chances.stream()
         .filter(c -> c.cause().family() == family && c.chance() >= DECIDES)
         .max(Comparator.comparingDouble(CauseChance::odds));
@@ -55,17 +55,8 @@ public record Triage(Kind kind, Optional<CauseChance> cause, boolean bodyToo) {
       case SETUP_FIRST -> "set-up first";
       case BODY_FIRST -> "body first";
       case HABIT -> "habit";
-      case SEE_OTHER -> "see " + cause.orElseThrow().cause().id();
+      case SEE_OTHER -> "see " + cause.orElseThrow().cause().source().id();
       case NOT_SETTLED -> "not settled";
-    };
-  }
-
-  /** The verdict in words for a page. */
-  public String words() {
-    return switch (kind) {
-      case SETUP_FIRST -> bodyToo ? "set-up today, body in the block" : "set-up first";
-      case SEE_OTHER -> "see " + cause.orElseThrow().cause().title().toLowerCase();
-      default -> id();
     };
   }
 }

@@ -1,7 +1,9 @@
 package loosehip.core.measure;
 
+import loosehip.core.named.Named;
+
 /** How a hip's inward and outward turn share its whole arc. Edges are ours, from practice. */
-public enum ArcPattern {
+public enum ArcPattern implements Named {
   SMALL("small", "small arc both ways", "range both ways is worth working for"),
   OUT_SHIFTED(
       "out-shifted",
@@ -27,7 +29,7 @@ public enum ArcPattern {
     this.follows = follows;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -35,6 +37,15 @@ public enum ArcPattern {
   /** The words shown. */
   public String word() {
     return word;
+  }
+
+  /** The same within a sentence: {@code a shifted arc, outward}. */
+  public String named() {
+    return switch (this) {
+      case OUT_SHIFTED -> "a shifted arc, outward";
+      case IN_SHIFTED -> "a shifted arc, inward";
+      default -> "a " + word;
+    };
   }
 
   /** What follows from it for the plan, in words. */

@@ -1,7 +1,9 @@
 package loosehip.core.measure;
 
+import loosehip.core.named.Named;
+
 /** How a result stands against what golf demands, not against an average person. */
-public enum Band {
+public enum Band implements Named {
   ENOUGH("enough"),
   CLOSE("close"),
   SHORT("short"),
@@ -13,7 +15,7 @@ public enum Band {
     this.id = id;
   }
 
-  /** The id used in files; words on pages are the same with spaces. */
+  @Override
   public String id() {
     return id;
   }

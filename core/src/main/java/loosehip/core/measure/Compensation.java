@@ -1,10 +1,9 @@
 package loosehip.core.measure;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** A way a golfer cheats a test without knowing; voids the try or lowers confidence in the set. */
-public enum Compensation {
+public enum Compensation implements Named {
   SHAFT_LEFT_PELVIS("shaft-left-pelvis", "shaft left the hip bones", true),
   CHEST_ONLY("chest-only", "chest turned, pelvis did not", true),
   FOOT_ROLLED("foot-rolled", "foot rolled", false),
@@ -22,7 +21,7 @@ public enum Compensation {
     this.voids = voids;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -35,10 +34,5 @@ public enum Compensation {
   /** Whether a try with this is dropped; otherwise it discounts the set. */
   public boolean voids() {
     return voids;
-  }
-
-  /** The compensation with this id, or empty. */
-  public static Optional<Compensation> parse(String id) {
-    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
   }
 }

@@ -1,7 +1,9 @@
 package loosehip.core.measure;
 
+import loosehip.core.named.Named;
+
 /** Which way the thigh bone turns in the socket. */
-public enum Direction {
+public enum Direction implements Named {
   INTERNAL("internal", "inward"),
   EXTERNAL("external", "outward");
 
@@ -13,7 +15,7 @@ public enum Direction {
     this.word = word;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }

@@ -1,13 +1,12 @@
 package loosehip.core.measure;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /**
  * How a number was read, with the default standard deviation of one try (ours, near published
  * intra-rater values).
  */
-public enum Method {
+public enum Method implements Named {
   GONIOMETER("goniometer", "goniometer", 4),
   INCLINOMETER("inclinometer", "inclinometer", 3),
   CLUB_ANGLE("club-angle", "club against floor angle", 5),
@@ -23,7 +22,7 @@ public enum Method {
     this.tryDeviation = tryDeviation;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -36,10 +35,5 @@ public enum Method {
   /** Standard deviation of one try, in degrees. */
   public double tryDeviation() {
     return tryDeviation;
-  }
-
-  /** The method with this id, or empty. */
-  public static Optional<Method> parse(String id) {
-    return Arrays.stream(values()).filter(m -> m.id.equals(id)).findFirst();
   }
 }

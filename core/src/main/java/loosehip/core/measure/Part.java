@@ -1,10 +1,9 @@
 package loosehip.core.measure;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** One of the separately recorded parts of a test: a direction, a posture, a quality. */
-public enum Part {
+public enum Part implements Named {
   INTERNAL("internal", "inward"),
   EXTERNAL("external", "outward"),
   TALL("tall", "standing tall"),
@@ -30,7 +29,7 @@ public enum Part {
     this.word = word;
   }
 
-  /** The id used in slots. */
+  @Override
   public String id() {
     return id;
   }
@@ -38,10 +37,5 @@ public enum Part {
   /** The plain words shown. */
   public String word() {
     return word;
-  }
-
-  /** The part with this id, or empty. */
-  public static Optional<Part> parse(String id) {
-    return Arrays.stream(values()).filter(p -> p.id.equals(id)).findFirst();
   }
 }

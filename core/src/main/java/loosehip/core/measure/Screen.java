@@ -1,12 +1,15 @@
 package loosehip.core.measure;
 
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import loosehip.core.body.Side;
+import org.jspecify.annotations.Nullable;
 
 /** All readings of one visit, and what they say test by test. */
 public final class Screen {
@@ -52,7 +55,7 @@ public final class Screen {
 
   /** The words recorded, by slot. */
   public Map<Slot, String> words() {
-    return Map.copyOf(words);
+    return Collections.unmodifiableMap(words);
   }
 
   /** The set in this slot, if any was taken. */
@@ -129,5 +132,19 @@ public final class Screen {
     Map<Slot, String> turned = new LinkedHashMap<>();
     words.forEach((slot, word) -> turned.put(slot.mirrored(), word));
     return of(readings.values().stream().map(Reading::mirrored).toList(), turned, scales);
+  }
+
+  /** The same sets and words, held against the same edges. */
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Screen screen
+        && readings.equals(screen.readings)
+        && words.equals(screen.words)
+        && scales.equals(screen.scales);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(readings, words, scales);
   }
 }

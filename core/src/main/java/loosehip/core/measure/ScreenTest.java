@@ -7,16 +7,16 @@ import static loosehip.core.measure.Position.ON_BACK;
 import static loosehip.core.measure.Position.SEATED;
 import static loosehip.core.measure.Position.STANDING;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.core.named.Named;
 
 /**
  * Every screen test: position, minutes, what is recorded, bands, accepted and usual numbers. Bands,
  * minutes and ranges are ours, from practice; {@link #EDITION} rises whenever one of them changes.
  */
-public enum ScreenTest {
+public enum ScreenTest implements Named {
   STANDING_TURN(
       "standing-turn",
       "Standing turn",
@@ -24,7 +24,7 @@ public enum ScreenTest {
       2,
       Unit.DEGREES,
       true,
-      new Limits(0, 110, 25, 85),
+      new FieldRange(0, 110, 25, 85),
       atLeast(60, 45),
       false,
       Part.INTERNAL,
@@ -36,7 +36,7 @@ public enum ScreenTest {
       1,
       Unit.WORD,
       true,
-      new Limits(0, 0, 0, 0),
+      new FieldRange(0, 0, 0, 0),
       atLeast(1, 0),
       true),
   TILT_CONTROL(
@@ -46,7 +46,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       false,
-      new Limits(0, 60, 0, 30),
+      new FieldRange(0, 60, 0, 30),
       atLeast(15, 8),
       false,
       Part.ARCH,
@@ -59,7 +59,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       false,
-      new Limits(0, 120, 10, 80),
+      new FieldRange(0, 120, 10, 80),
       atLeast(40, 30),
       true,
       Part.LOST),
@@ -70,7 +70,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       false,
-      new Limits(0, 120, 5, 60),
+      new FieldRange(0, 120, 5, 60),
       atLeast(30, 18),
       false,
       Part.TOTAL,
@@ -83,7 +83,7 @@ public enum ScreenTest {
       1,
       Unit.WORD,
       true,
-      new Limits(0, 0, 0, 0),
+      new FieldRange(0, 0, 0, 0),
       atLeast(2, 1),
       false,
       Part.TALL,
@@ -95,7 +95,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       true,
-      new Limits(0, 45, 0, 20),
+      new FieldRange(0, 45, 0, 20),
       atMost(3, 7),
       true),
   ONE_LEG_STAND(
@@ -105,7 +105,7 @@ public enum ScreenTest {
       2,
       Unit.SECONDS,
       true,
-      new Limits(0, 30, 0, 30),
+      new FieldRange(0, 30, 0, 30),
       atLeast(20, 10),
       false,
       Part.EYES_OPEN,
@@ -117,7 +117,7 @@ public enum ScreenTest {
       1,
       Unit.WORD,
       true,
-      new Limits(0, 0, 0, 0),
+      new FieldRange(0, 0, 0, 0),
       atLeast(2, 1),
       true,
       Part.DRIFT),
@@ -128,7 +128,7 @@ public enum ScreenTest {
       1,
       Unit.WORD,
       false,
-      new Limits(0, 0, 0, 0),
+      new FieldRange(0, 0, 0, 0),
       atLeast(2, 1),
       true,
       Part.HEELS,
@@ -140,7 +140,7 @@ public enum ScreenTest {
       1,
       Unit.CENTIMETRES,
       true,
-      new Limits(0, 30, 2, 18),
+      new FieldRange(0, 30, 2, 18),
       atLeast(10, 7),
       true),
   OVERHEAD_REACH(
@@ -150,7 +150,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       false,
-      new Limits(0, 180, 120, 180),
+      new FieldRange(0, 180, 120, 180),
       atLeast(175, 160),
       true),
   HOP_HOLD(
@@ -160,7 +160,7 @@ public enum ScreenTest {
       2,
       Unit.LANDINGS,
       true,
-      new Limits(0, 3, 0, 3),
+      new FieldRange(0, 3, 0, 3),
       atLeast(3, 2),
       true),
   SEATED_ROTATION(
@@ -170,7 +170,7 @@ public enum ScreenTest {
       3,
       Unit.DEGREES,
       true,
-      new Limits(0, 90, 10, 60),
+      new FieldRange(0, 90, 10, 60),
       atLeast(40, 30),
       false,
       Part.INTERNAL,
@@ -182,7 +182,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       true,
-      new Limits(0, 180, 15, 80),
+      new FieldRange(0, 180, 15, 80),
       atLeast(45, 35),
       true),
   PRONE_ROTATION(
@@ -192,7 +192,7 @@ public enum ScreenTest {
       3,
       Unit.DEGREES,
       true,
-      new Limits(0, 90, 10, 65),
+      new FieldRange(0, 90, 10, 65),
       atLeast(40, 30),
       false,
       Part.INTERNAL,
@@ -204,7 +204,7 @@ public enum ScreenTest {
       1,
       Unit.SECONDS,
       false,
-      new Limits(0, 600, 0, 240),
+      new FieldRange(0, 600, 0, 240),
       atLeast(45, 20),
       true),
   BRIDGE_HOLD(
@@ -214,7 +214,7 @@ public enum ScreenTest {
       2,
       Unit.SECONDS,
       true,
-      new Limits(0, 600, 0, 120),
+      new FieldRange(0, 600, 0, 120),
       atLeast(20, 10),
       true,
       Part.CRAMP),
@@ -225,7 +225,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       true,
-      new Limits(0, 90, 0, 70),
+      new FieldRange(0, 90, 0, 70),
       atMost(20, 35),
       true),
   HIP_FLEXOR_LENGTH(
@@ -235,7 +235,7 @@ public enum ScreenTest {
       1,
       Unit.DEGREES,
       true,
-      new Limits(-45, 60, -20, 30),
+      new FieldRange(-45, 60, -20, 30),
       atMost(0, 10),
       true);
 
@@ -248,7 +248,7 @@ public enum ScreenTest {
   private final int minutes;
   private final Unit unit;
   private final boolean sided;
-  private final Limits limits;
+  private final FieldRange range;
   private final BandScale scale;
   private final boolean wholeNumber;
   private final List<Part> parts;
@@ -260,7 +260,7 @@ public enum ScreenTest {
       int minutes,
       Unit unit,
       boolean sided,
-      Limits limits,
+      FieldRange range,
       BandScale scale,
       boolean wholeNumber,
       Part... parts) {
@@ -270,13 +270,13 @@ public enum ScreenTest {
     this.minutes = minutes;
     this.unit = unit;
     this.sided = sided;
-    this.limits = limits;
+    this.range = range;
     this.scale = scale;
     this.wholeNumber = wholeNumber;
     this.parts = List.of(parts);
   }
 
-  /** The id used in files, addresses and tests. */
+  @Override
   public String id() {
     return id;
   }
@@ -307,8 +307,8 @@ public enum ScreenTest {
   }
 
   /** What its number fields accept. */
-  public Limits limits() {
-    return limits;
+  public FieldRange range() {
+    return range;
   }
 
   /** Where its bands are cut. */
@@ -411,9 +411,4 @@ public enum ScreenTest {
           Part.KNEES,
           Part.TALL,
           Part.HINGED);
-
-  /** The test with this id, or empty. */
-  public static Optional<ScreenTest> parse(String id) {
-    return Arrays.stream(values()).filter(t -> t.id.equals(id)).findFirst();
-  }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.body.Side;
+import loosehip.core.named.Named;
 
 /**
  * The place a reading belongs to: a test, the anatomical side where the test has sides, and the
@@ -68,18 +69,18 @@ public record Slot(ScreenTest test, Optional<Side> side, Optional<Part> part) {
   /** The slot of a key, or empty when the key names no slot. */
   public static Optional<Slot> parse(String key) {
     String[] words = key.split("\\.", -1);
-    Optional<ScreenTest> test = ScreenTest.parse(words[0]);
+    Optional<ScreenTest> test = Named.parse(ScreenTest.class, words[0]);
     if (test.isEmpty() || words.length > 3) {
       return Optional.empty();
     }
     int at = 1;
     Optional<Side> side = Optional.empty();
     if (test.get().sided()) {
-      side = words.length > at ? Side.parse(words[at++]) : Optional.empty();
+      side = words.length > at ? Named.parse(Side.class, words[at++]) : Optional.empty();
     }
     Optional<Part> part = Optional.empty();
     if (words.length > at) {
-      part = Part.parse(words[at++]);
+      part = Named.parse(Part.class, words[at++]);
       if (part.isEmpty()) {
         return Optional.empty();
       }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
+import loosehip.core.named.Named;
 
 /**
  * One thing to take at the bench: a numeric slot with its tries, or, for tests told in words, all
@@ -54,7 +55,7 @@ public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part
 
   /** The card of a key, or empty when the key names none. */
   public static Optional<TestCard> parse(String key) {
-    return ScreenTest.parse(key.split("\\.", 2)[0])
+    return Named.parse(ScreenTest.class, key.split("\\.", 2)[0])
         .flatMap(t -> of(t, Side.RIGHT).stream().filter(c -> c.key().equals(key)).findFirst());
   }
 

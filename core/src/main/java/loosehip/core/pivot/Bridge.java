@@ -2,6 +2,7 @@ package loosehip.core.pivot;
 
 import java.util.ArrayList;
 import java.util.List;
+import loosehip.core.named.Named;
 
 /**
  * How a set-up change is taken out again while training buys range: every 5° gained takes 5° of
@@ -14,20 +15,27 @@ public record Bridge(List<Part> parts) {
   private static final double BLOCK_WEEKS = 6;
 
   /** A range whose gain takes a part out. */
-  public enum Range {
-    TRAIL_IN("trail hip, inward"),
-    LEAD_OUT("lead hip, outward"),
-    LEAD_IN("lead hip, inward");
+  public enum Range implements Named {
+    TRAIL_IN("trail-in", "trail hip inward"),
+    LEAD_OUT("lead-out", "lead hip outward"),
+    LEAD_IN("lead-in", "lead hip inward");
 
-    private final String words;
+    private final String id;
+    private final String title;
 
-    Range(String words) {
-      this.words = words;
+    Range(String id, String title) {
+      this.id = id;
+      this.title = title;
     }
 
-    /** The words shown. */
-    public String words() {
-      return words;
+    @Override
+    public String id() {
+      return id;
+    }
+
+    /** The name shown. */
+    public String title() {
+      return title;
     }
   }
 
@@ -93,11 +101,6 @@ public record Bridge(List<Part> parts) {
         case LEAD_IN -> leadIn;
       };
     }
-  }
-
-  /** The way back with the shipped figures. */
-  public static Bridge of(Setup before, Setup changed, Gained gained) {
-    return of(before, changed, gained, Coefficients.SHIPPED);
   }
 
   /** The way back from a changed set-up to the one before it. Pinch and tilt are not put back. */

@@ -1,10 +1,9 @@
 package loosehip.core.pivot;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** The club the budget is for; shorter clubs ask for less shoulder turn (ours). */
-public enum Club {
+public enum Club implements Named {
   DRIVER("driver", "driver", 0),
   IRON("iron", "mid-iron", 5),
   WEDGE("wedge", "wedge", 15);
@@ -19,7 +18,7 @@ public enum Club {
     this.lessTurn = lessTurn;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -32,10 +31,5 @@ public enum Club {
   /** Degrees taken off the school's shoulder target. */
   public double lessTurn() {
     return lessTurn;
-  }
-
-  /** The club with this id, or empty. */
-  public static Optional<Club> parse(String id) {
-    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
   }
 }

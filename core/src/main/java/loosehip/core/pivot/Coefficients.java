@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The figures of the working model in force: the shipped ones, or a practice's own. */
 public final class Coefficients {
@@ -92,6 +93,16 @@ public final class Coefficients {
   /** Those that differ from the shipped figures. */
   public Map<ModelFigure, Double> own() {
     return own;
+  }
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Coefficients figures && own.equals(figures.own);
+  }
+
+  @Override
+  public int hashCode() {
+    return own.hashCode();
   }
 
   /** Degrees of pelvis turn a release adds to the lead side going back. */

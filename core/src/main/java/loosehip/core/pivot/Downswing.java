@@ -1,10 +1,9 @@
 package loosehip.core.pivot;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** A way to start down; it chooses drills and checks, the budget does not change. */
-public enum Downswing {
+public enum Downswing implements Named {
   SIT_THEN_TURN(
       "sit-then-turn",
       "Sit, then turn",
@@ -42,7 +41,7 @@ public enum Downswing {
     this.check = check;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -60,10 +59,5 @@ public enum Downswing {
   /** From where to look, and what shows that it is done so (ours, from practice). */
   public String check() {
     return check;
-  }
-
-  /** The style with this id, or empty. */
-  public static Optional<Downswing> parse(String id) {
-    return Arrays.stream(values()).filter(d -> d.id.equals(id)).findFirst();
   }
 }

@@ -1,12 +1,14 @@
 package loosehip.core.pivot;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import loosehip.core.body.Handed;
+import java.util.function.Predicate;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
+import loosehip.core.limit.Body;
 import loosehip.core.measure.Direction;
+import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
@@ -28,23 +30,17 @@ public record Hips(
     Optional<Double> trunk,
     Coefficients coefficients) {
 
-  /** Reads them off a screen for a golfer of this hand in this set-up. */
-  public static Hips of(Screen screen, Handed handed, Setup setup) {
-    return of(Body.of(screen, handed), setup);
-  }
-
   /** Reads them off a body in this set-up. */
-  public static Hips of(Body body, Setup setup) {
-    Side trail = body.handed().side(Leg.TRAIL);
-    Side lead = body.handed().side(Leg.LEAD);
-    Coefficients c = body.coefficients();
+  public static Hips of(Body body, Coefficients coefficients, Setup setup) {
     Screen screen = body.screen();
+    Side trail = body.side(Leg.TRAIL);
+    Side lead = body.side(Leg.LEAD);
     return new Hips(
-        WorkingRange.of(screen, trail, Direction.INTERNAL, setup, c),
-        WorkingRange.of(screen, lead, Direction.EXTERNAL, setup, c),
-        WorkingRange.of(screen, lead, Direction.INTERNAL, setup, c),
-        screen.evidence(Slot.of(ScreenTest.TRUNK_TURN, trail)).map(m -> m.mean()),
-        c);
+        WorkingRange.of(screen, trail, Direction.INTERNAL, setup, coefficients),
+        WorkingRange.of(screen, lead, Direction.EXTERNAL, setup, coefficients),
+        WorkingRange.of(screen, lead, Direction.INTERNAL, setup, coefficients),
+        screen.evidence(Slot.of(ScreenTest.TRUNK_TURN, trail)).map(Measurement::mean),
+        coefficients);
   }
 
   /** Whether every part is known. */
@@ -55,29 +51,36 @@ public record Hips(
         && trunk.isPresent();
   }
 
-  /** What is missing, in words, with the test that would fill it. */
-  public List<MissingTest> missing() {
-    List<MissingTest> missing = new ArrayList<>();
-    if (trailInternal.isEmpty()) {
-      missing.add(new MissingTest(ScreenTest.SEATED_ROTATION, "trail hip, inward"));
-    }
-    if (leadExternal.isEmpty()) {
-      missing.add(new MissingTest(ScreenTest.SEATED_ROTATION, "lead hip, outward"));
-    }
-    if (leadInternal.isEmpty()) {
-      missing.add(new MissingTest(ScreenTest.SEATED_ROTATION, "lead hip, inward"));
-    }
-    if (trunk.isEmpty()) {
-      missing.add(new MissingTest(ScreenTest.TRUNK_TURN, "trunk turn towards the trail side"));
-    }
-    return missing;
+  /** Parts that no test gives, in the order of the budget. */
+  public List<Part> missing() {
+    return Arrays.stream(Part.values()).filter(part -> !part.known.test(this)).toList();
   }
 
-  /**
-   * A test that would let the budget go on.
-   *
-   * @param test the quickest test that fills the gap
-   * @param what what it would give, in words
-   */
-  public record MissingTest(ScreenTest test, String what) {}
+  /** A part of the budget, with the quickest test that gives it. */
+  public enum Part {
+    TRAIL_INWARD(ScreenTest.SEATED_ROTATION, "trail hip, inward", h -> h.trailInternal.isPresent()),
+    LEAD_OUTWARD(ScreenTest.SEATED_ROTATION, "lead hip, outward", h -> h.leadExternal.isPresent()),
+    LEAD_INWARD(ScreenTest.SEATED_ROTATION, "lead hip, inward", h -> h.leadInternal.isPresent()),
+    TRUNK(ScreenTest.TRUNK_TURN, "trunk turn towards the trail side", h -> h.trunk.isPresent());
+
+    private final ScreenTest test;
+    private final String title;
+    private final Predicate<Hips> known;
+
+    Part(ScreenTest test, String title, Predicate<Hips> known) {
+      this.test = test;
+      this.title = title;
+      this.known = known;
+    }
+
+    /** The quickest test that gives it. */
+    public ScreenTest test() {
+      return test;
+    }
+
+    /** The name shown. */
+    public String title() {
+      return title;
+    }
+  }
 }

@@ -1,10 +1,9 @@
 package loosehip.core.pivot;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** What the lead leg allows going back. What it buys stands in {@link Coefficients}. */
-public enum LeadRelease {
+public enum LeadRelease implements Named {
   HELD("held", "lead foot and knee held"),
   KNEE("knee", "lead knee comes in and behind the ball"),
   HEEL("heel", "lead heel rises too");
@@ -17,7 +16,7 @@ public enum LeadRelease {
     this.word = word;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -25,10 +24,5 @@ public enum LeadRelease {
   /** The words shown. */
   public String word() {
     return word;
-  }
-
-  /** The release with this id, or empty. */
-  public static Optional<LeadRelease> parse(String id) {
-    return Arrays.stream(values()).filter(r -> r.id.equals(id)).findFirst();
   }
 }

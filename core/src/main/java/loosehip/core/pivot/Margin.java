@@ -39,26 +39,7 @@ public record Margin(Angle angle, double deviation, double clearOf) {
   }
 
   /** How likely it is to be short, in words. */
-  public String words() {
-    double p = chanceShort();
-    if (p >= 0.9) {
-      return "almost surely short";
-    }
-    if (p >= 0.65) {
-      return "likely short";
-    }
-    if (p > 0.35) {
-      return "could be either";
-    }
-    return p > 0.1 ? "likely enough" : "almost surely enough";
-  }
-
-  /** The margin as it is spoken: {@code 9 short}, {@code 18 to spare}, {@code just enough}. */
-  public String spoken() {
-    long whole = Math.round(Math.abs(degrees()));
-    if (whole == 0) {
-      return "just enough";
-    }
-    return whole + (degrees() < 0 ? " short" : " to spare");
+  public ShortChance shortChance() {
+    return ShortChance.of(chanceShort());
   }
 }

@@ -1,15 +1,14 @@
 package loosehip.core.pivot;
 
-import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.Optional;
 import java.util.Set;
+import loosehip.core.named.Named;
 
 /**
  * A coherent idea of the pivot (ours, from practice). Its numbers are what it demands; a practice
  * may set them for itself, see {@link Coefficients#demands}.
  */
-public enum School {
+public enum School implements Named {
   SETTLED_BASE(
       "settled-base",
       "Settled base",
@@ -61,7 +60,7 @@ public enum School {
     this.shipped = shipped;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -89,10 +88,5 @@ public enum School {
   /** Whether a gently rounded back is one of its set-up shapes. */
   public boolean roundedSpineAllowed() {
     return roundedSpineAllowed;
-  }
-
-  /** The school with this id, or empty. */
-  public static Optional<School> parse(String id) {
-    return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
   }
 }

@@ -3,6 +3,7 @@ package loosehip.core.pivot;
 import java.util.Arrays;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
+import loosehip.core.named.Named;
 
 /**
  * One number of one school.
@@ -13,7 +14,7 @@ import java.util.stream.Stream;
 public record SchoolFigure(School school, Kind kind) implements ModelFigure {
 
   /** The numbers a school has. */
-  public enum Kind {
+  public enum Kind implements Named {
     PELVIS_LOW("pelvis-low", "least pelvis turn", "°", 0, 90, Demands::pelvisLow),
     PELVIS_HIGH("pelvis-high", "most pelvis turn", "°", 0, 90, Demands::pelvisHigh),
     SHOULDERS("shoulders", "shoulder turn with the driver", "°", 45, 130, Demands::shoulders),
@@ -45,6 +46,11 @@ public record SchoolFigure(School school, Kind kind) implements ModelFigure {
       this.low = low;
       this.high = high;
       this.of = of;
+    }
+
+    @Override
+    public String id() {
+      return id;
     }
 
     /** This number among a school's demands. */

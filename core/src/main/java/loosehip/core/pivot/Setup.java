@@ -1,75 +1,105 @@
 package loosehip.core.pivot;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.Map;
 
 /**
- * How the golfer stands and what the legs allow, in degrees.
+ * How the golfer stands and what the legs allow.
  *
- * @param hipFlexion hip bend at address; 40 when not measured
- * @param pelvicTilt beyond the golfer's neutral; positive arched, negative tucked
- * @param rounding between the lower and the upper half of the back at address
- * @param trailFlare toes of the trail foot turned out
- * @param leadFlare toes of the lead foot turned out
- * @param trailPinch trail knee set inside the middle of the foot
- * @param leadPinch lead knee set inside the middle of the foot
- * @param straightening how much the trail knee straightens going back
+ * @param figures every figure in degrees; those left out of the map given are taken as usual
  * @param release what the lead leg allows going back
  * @param club the club the budget is for
  */
-public record Setup(
-    double hipFlexion,
-    double pelvicTilt,
-    double rounding,
-    double trailFlare,
-    double leadFlare,
-    double trailPinch,
-    double leadPinch,
-    double straightening,
-    LeadRelease release,
-    Club club) {
-
-  /** Hip bend taken when no still gave one (ours). */
-  public static final double USUAL_HIP_FLEXION = 40;
+public record Setup(Map<BudgetFigure, Double> figures, LeadRelease release, Club club) {
 
   /** A plain stance: 40 of hip bend, feet square, nothing given or taken. */
-  public static final Setup PLAIN =
-      new Setup(USUAL_HIP_FLEXION, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HELD, Club.DRIVER);
+  public static final Setup PLAIN = new Setup(Map.of(), LeadRelease.HELD, Club.DRIVER);
 
-  /** The least and most each figure may be, by its name in the case file. */
-  public static final Map<String, double[]> BOUNDS =
-      Map.of(
-          "hipFlexion", new double[] {0, 90},
-          "pelvicTilt", new double[] {-30, 30},
-          "rounding", new double[] {0, 60},
-          "trailFlare", new double[] {-20, 60},
-          "leadFlare", new double[] {-20, 60},
-          "trailPinch", new double[] {-20, 30},
-          "leadPinch", new double[] {-20, 30},
-          "trailKneeExtension", new double[] {-10, 40});
+  /** Fills up what is left out. */
+  public Setup {
+    Map<BudgetFigure, Double> all = new EnumMap<>(BudgetFigure.class);
+    for (BudgetFigure figure : BudgetFigure.values()) {
+      all.put(figure, figures.getOrDefault(figure, figure.usual()) + 0.0);
+    }
+    figures = Collections.unmodifiableMap(all);
+  }
+
+  /** A figure, in degrees. */
+  public double of(BudgetFigure figure) {
+    return figures.get(figure);
+  }
+
+  /** Hip bend at address. */
+  public double hipFlexion() {
+    return of(BudgetFigure.HIP_FLEXION);
+  }
+
+  /** Pelvic tilt beyond the golfer's neutral; positive arched, negative tucked. */
+  public double pelvicTilt() {
+    return of(BudgetFigure.PELVIC_TILT);
+  }
+
+  /** Between the lower and the upper half of the back at address. */
+  public double rounding() {
+    return of(BudgetFigure.ROUNDING);
+  }
+
+  /** Toes of the trail foot turned out. */
+  public double trailFlare() {
+    return of(BudgetFigure.TRAIL_FLARE);
+  }
+
+  /** Toes of the lead foot turned out. */
+  public double leadFlare() {
+    return of(BudgetFigure.LEAD_FLARE);
+  }
+
+  /** Trail knee set inside the middle of the foot. */
+  public double trailPinch() {
+    return of(BudgetFigure.TRAIL_PINCH);
+  }
+
+  /** Lead knee set inside the middle of the foot. */
+  public double leadPinch() {
+    return of(BudgetFigure.LEAD_PINCH);
+  }
+
+  /** How much the trail knee straightens going back. */
+  public double straightening() {
+    return of(BudgetFigure.STRAIGHTENING);
+  }
 
   /** Pinch in both knees together. */
   public double pinch() {
-    return Math.max(0, trailPinch) + Math.max(0, leadPinch);
+    return Math.max(0, trailPinch()) + Math.max(0, leadPinch());
   }
 
-  /** With these feet, straightening and release; pinch and tilt removed where asked. */
-  public Setup with(
-      double newTrailFlare,
-      double newLeadFlare,
-      double newStraightening,
-      LeadRelease newRelease,
-      boolean unpinch,
-      boolean level) {
-    return new Setup(
-        hipFlexion,
-        level ? 0 : pelvicTilt,
-        rounding,
-        newTrailFlare,
-        newLeadFlare,
-        unpinch ? Math.min(0, trailPinch) : trailPinch,
-        unpinch ? Math.min(0, leadPinch) : leadPinch,
-        newStraightening,
-        newRelease,
-        club);
+  /** The same with another figure. */
+  public Setup with(BudgetFigure figure, double degrees) {
+    Map<BudgetFigure, Double> then = new EnumMap<>(figures);
+    then.put(figure, degrees);
+    return new Setup(then, release, club);
+  }
+
+  /** The same with another release. */
+  public Setup with(LeadRelease then) {
+    return new Setup(figures, then, club);
+  }
+
+  /** The same for another club. */
+  public Setup with(Club then) {
+    return new Setup(figures, release, then);
+  }
+
+  /** The same with both knees over their feet. */
+  public Setup unpinched() {
+    return with(BudgetFigure.TRAIL_PINCH, Math.min(0, trailPinch()))
+        .with(BudgetFigure.LEAD_PINCH, Math.min(0, leadPinch()));
+  }
+
+  /** The same with the pelvis at neutral. */
+  public Setup levelled() {
+    return with(BudgetFigure.PELVIC_TILT, 0);
   }
 }

@@ -1,5 +1,7 @@
 package loosehip.core.pivot;
 
+import loosehip.core.named.Named;
+
 /**
  * A set-up the golfer could take today, with what it costs and what it leaves.
  *
@@ -27,7 +29,7 @@ public record SetupOption(
     double finishMargin) {
 
   /** What can be changed in a set-up. */
-  public enum Lever {
+  public enum Lever implements Named {
     NONE("none"),
     TRAIL_FLARE("trail-flare"),
     LEAD_FLARE("lead-flare"),
@@ -42,7 +44,7 @@ public record SetupOption(
       this.id = id;
     }
 
-    /** The id used in files. */
+    @Override
     public String id() {
       return id;
     }

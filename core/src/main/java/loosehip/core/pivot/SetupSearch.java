@@ -7,8 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import loosehip.core.body.Handed;
-import loosehip.core.measure.Screen;
+import loosehip.core.limit.Body;
 
 /**
  * Looks through every set-up a school allows for the cheapest one the body can pay. Flares in steps
@@ -60,23 +59,19 @@ public final class SetupSearch {
   /**
    * Searches one school.
    *
-   * @throws IllegalArgumentException when the screen lacks a part of the budget
+   * @param c the figures of the model in force
+   * @throws IllegalArgumentException when the body lacks a part of the budget
    */
-  public static Found search(School school, Screen screen, Handed handed, Setup today) {
-    return search(school, Body.of(screen, handed), today);
-  }
-
-  /** The same for a body judged by a practice's own figures. */
-  public static Found search(School school, Body body, Setup today) {
-    Coefficients c = body.coefficients();
-    if (!Hips.of(body, today).complete()) {
+  public static Found search(School school, Body body, Coefficients c, Setup today) {
+    if (!Hips.of(body, c, today).complete()) {
       throw new IllegalArgumentException("The set-up search needs both hips and the trunk turn");
     }
-    SetupOption asItStands = option(school, body, today, new Candidate(today, false, false, 0, 0));
+    SetupOption asItStands =
+        option(school, body, c, today, new Candidate(today, false, false, 0, 0));
     Map<SetupOption.Lever, Candidate> leaders = new EnumMap<>(SetupOption.Lever.class);
     for (boolean level : choices(today.pelvicTilt() != 0)) {
       for (boolean unpinch : choices(today.pinch() != 0)) {
-        Terms terms = Terms.of(school, body, today, unpinch, level);
+        Terms terms = Terms.of(school, body, c, today, unpinch, level);
         through(school, today, terms, c, leaders);
       }
     }
@@ -84,7 +79,7 @@ public final class SetupSearch {
         leaders.values().stream()
             .sorted(
                 Comparator.comparingDouble(Candidate::score).thenComparingDouble(Candidate::cost))
-            .map(leader -> option(school, body, today, leader))
+            .map(leader -> option(school, body, c, today, leader))
             .toList();
     boolean todayAllowed = today.straightening() <= c.demands(school).straightening();
     SetupOption best =
@@ -116,9 +111,12 @@ public final class SetupSearch {
       Setup base,
       boolean unpinch,
       boolean level) {
-    static Terms of(School school, Body body, Setup today, boolean unpinch, boolean level) {
-      Setup base = today.with(0, 0, 0, LeadRelease.HELD, unpinch, level);
-      TurnBudget budget = TurnBudget.of(school, base, Hips.of(body, base));
+    static Terms of(
+        School school, Body body, Coefficients c, Setup today, boolean unpinch, boolean level) {
+      Setup base = stood(today, 0, 0, 0, LeadRelease.HELD);
+      base = unpinch ? base.unpinched() : base;
+      base = level ? base.levelled() : base;
+      TurnBudget budget = TurnBudget.of(school, base, Hips.of(body, c, base));
       TurnBudget.Back back = budget.back().orElseThrow();
       double through = budget.through().orElseThrow().lead().total();
       return new Terms(
@@ -193,9 +191,17 @@ public final class SetupSearch {
     boolean better =
         leader == null || score < leader.score() || score == leader.score() && cost < leader.cost();
     if (better) {
-      Setup setup = terms.base().with(trail, lead, straight, release, false, false);
+      Setup setup = stood(terms.base(), trail, lead, straight, release);
       leaders.put(main, new Candidate(setup, terms.unpinch(), terms.level(), score, cost));
     }
+  }
+
+  private static Setup stood(
+      Setup from, double trail, double lead, double straight, LeadRelease release) {
+    return from.with(BudgetFigure.TRAIL_FLARE, trail)
+        .with(BudgetFigure.LEAD_FLARE, lead)
+        .with(BudgetFigure.STRAIGHTENING, straight)
+        .with(release);
   }
 
   private static double sum(double[] costs) {
@@ -227,20 +233,21 @@ public final class SetupSearch {
   }
 
   /** The option whole, with its budget; scored as it stands in the search. */
-  private static SetupOption option(School school, Body body, Setup today, Candidate c) {
-    TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(body, c.setup()));
+  private static SetupOption option(
+      School school, Body body, Coefficients model, Setup today, Candidate c) {
+    TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(body, model, c.setup()));
     double back = budget.backMargin().orElseThrow().degrees();
     double impact = budget.impactMargin().orElseThrow().degrees();
     double finish = budget.finishMargin().orElseThrow().degrees();
     return new SetupOption(
         c.setup(),
-        score(body.coefficients(), c.cost(), back, impact, finish),
+        score(model, c.cost(), back, impact, finish),
         c.cost(),
-        main(costs(today, c, body.coefficients())),
+        main(costs(today, c, model)),
         c.unpinch(),
         c.level(),
         back,
-        budget.back().flatMap(TurnBudget.Back::shoulder).orElseThrow().degrees(),
+        budget.shoulderMargin().orElseThrow().degrees(),
         impact,
         finish);
   }
@@ -251,19 +258,14 @@ public final class SetupSearch {
    * @throws IllegalArgumentException when hips or trunk are not all known
    */
   public static SetupOption price(
-      School school, Screen screen, Handed handed, Setup today, Setup then) {
-    return price(school, Body.of(screen, handed), today, then);
-  }
-
-  /** The same for a body judged by a practice's own figures. */
-  public static SetupOption price(School school, Body body, Setup today, Setup then) {
-    if (!Hips.of(body, then).complete()) {
+      School school, Body body, Coefficients c, Setup today, Setup then) {
+    if (!Hips.of(body, c, then).complete()) {
       throw new IllegalArgumentException("A price needs both hips and the trunk turn");
     }
     boolean unpinch = today.pinch() > 0 && then.pinch() == 0;
     boolean level = today.pelvicTilt() != 0 && then.pelvicTilt() == 0;
-    double cost = sum(costs(today, new Candidate(then, unpinch, level, 0, 0), body.coefficients()));
-    return option(school, body, today, new Candidate(then, unpinch, level, 0, cost));
+    double cost = sum(costs(today, new Candidate(then, unpinch, level, 0, 0), c));
+    return option(school, body, c, today, new Candidate(then, unpinch, level, 0, cost));
   }
 
   private static double[] costs(Setup today, Candidate c, Coefficients model) {
@@ -306,14 +308,9 @@ public final class SetupSearch {
   }
 
   /** Every school with its best set-up, the best-paying school first. */
-  public static List<Found> schools(Screen screen, Handed handed, Setup today) {
-    return schools(Body.of(screen, handed), today);
-  }
-
-  /** The same for a body judged by a practice's own figures. */
-  public static List<Found> schools(Body body, Setup today) {
+  public static List<Found> schools(Body body, Coefficients c, Setup today) {
     return Arrays.stream(School.values())
-        .map(school -> search(school, body, today))
+        .map(school -> search(school, body, c, today))
         .sorted(Comparator.comparingDouble(f -> f.best().score()))
         .toList();
   }

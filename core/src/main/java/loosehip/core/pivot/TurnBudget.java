@@ -130,6 +130,21 @@ public record TurnBudget(
             });
   }
 
+  /** The margin of this name, when its parts are known. */
+  public Optional<Margin> margin(BudgetMargin which) {
+    return switch (which) {
+      case BACK -> backMargin();
+      case SHOULDER -> shoulderMargin();
+      case IMPACT -> impactMargin();
+      case FINISH -> finishMargin();
+    };
+  }
+
+  /** The shoulder margin, when both hips and the trunk are known. */
+  public Optional<Margin> shoulderMargin() {
+    return back.flatMap(Back::shoulder);
+  }
+
   /** The back margin, when both hips and the trunk are known. */
   public Optional<Margin> backMargin() {
     return back.flatMap(Back::margin);

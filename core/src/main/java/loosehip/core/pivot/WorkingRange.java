@@ -1,6 +1,5 @@
 package loosehip.core.pivot;
 
-import java.util.List;
 import java.util.Optional;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Direction;
@@ -14,22 +13,28 @@ import loosehip.core.measure.ScreenTest;
  * @param hip degrees of the hip joint, tilt included
  * @param slack degrees of knee, ankle and foot, 0 to 25
  * @param variance squared degrees: reading, interpolation and slack together
- * @param basis the tests it rests on, in words
+ * @param basis the tests the hip's part rests on
+ * @param slackMeasured whether the slack was measured standing, rather than taken as usual
  */
-public record WorkingRange(double hip, double slack, double variance, List<String> basis) {
+public record WorkingRange(
+    double hip, double slack, double variance, Basis basis, boolean slackMeasured) {
+
+  /** The tests a hip's range rests on. */
+  public enum Basis {
+    FACE_DOWN_AND_SEATED,
+    FACE_DOWN_ALONE,
+    SEATED_ALONE,
+    STANDING_ALONE
+  }
+
   /**
    * Works out the range from the screen, or empty when no rotation test of that hip and direction
    * counts. Prone is hip bend 0, seated 90; between them w = bend/90. Tilt moves inward turn only
    * (a 10° forward tilt costs about 6–9° of it in flexion; Ross et al. 2014).
    *
    * @param setup gives hip bend and pelvic tilt
+   * @param c the figures of the model in force
    */
-  public static Optional<WorkingRange> of(
-      Screen screen, Side side, Direction direction, Setup setup) {
-    return of(screen, side, direction, setup, Coefficients.SHIPPED);
-  }
-
-  /** The same by a practice's own figures. */
   public static Optional<WorkingRange> of(
       Screen screen, Side side, Direction direction, Setup setup, Coefficients c) {
     Optional<Measurement> prone = screen.turn(ScreenTest.PRONE_ROTATION, side, direction);
@@ -38,35 +43,34 @@ public record WorkingRange(double hip, double slack, double variance, List<Strin
     double w = Math.max(0, Math.min(1, setup.hipFlexion() / 90));
     double raw;
     double variance;
-    String basis;
+    Basis basis;
     if (prone.isPresent() && seated.isPresent()) {
       raw = prone.get().mean() * (1 - w) + seated.get().mean() * w;
       variance = prone.get().variance() * (1 - w) + seated.get().variance() * w;
-      basis = "face-down and seated turn, at this hip bend";
+      basis = Basis.FACE_DOWN_AND_SEATED;
     } else if (prone.isPresent() || seated.isPresent()) {
       Measurement one = prone.or(() -> seated).orElseThrow();
       raw = one.mean();
       variance = one.variance() + c.of(Coefficient.ONE_POSITION);
-      basis = (prone.isPresent() ? "face-down" : "seated") + " turn alone";
+      basis = prone.isPresent() ? Basis.FACE_DOWN_ALONE : Basis.SEATED_ALONE;
     } else if (standing.isPresent()) {
       raw = standing.get().mean() - c.of(Coefficient.STANDING_SHARE);
       variance = standing.get().variance() + c.of(Coefficient.STANDING_ONLY);
-      basis = "standing turn less " + Math.round(c.of(Coefficient.STANDING_SHARE));
+      basis = Basis.STANDING_ALONE;
     } else {
       return Optional.empty();
     }
     double slack = c.of(Coefficient.SLACK_ASSUMED);
     double slackVariance = c.of(Coefficient.SLACK_UNKNOWN);
-    String slackBasis = "slack below the hip taken as " + Math.round(slack);
-    if (standing.isPresent() && (prone.isPresent() || seated.isPresent())) {
+    boolean measured = standing.isPresent() && basis != Basis.STANDING_ALONE;
+    if (measured) {
       double below = standing.get().mean() - prone.map(Measurement::mean).orElse(raw);
       slack = Math.max(0, Math.min(c.of(Coefficient.SLACK_MOST), below));
       slackVariance = c.of(Coefficient.SLACK_MEASURED);
-      slackBasis = "slack from the standing turn";
     }
     double tilt = direction == Direction.INTERNAL ? c.tilt(setup.pelvicTilt()) : 0;
     return Optional.of(
-        new WorkingRange(raw + tilt, slack, variance + slackVariance, List.of(basis, slackBasis)));
+        new WorkingRange(raw + tilt, slack, variance + slackVariance, basis, measured));
   }
 
   /** Hip and slack together. */

@@ -1,129 +1,113 @@
 package loosehip.core.plan;
 
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import loosehip.core.body.Handed;
-import loosehip.core.body.Side;
-import loosehip.core.link.Limit;
-import loosehip.core.link.LimitKind;
+import loosehip.core.body.Leg;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
-import loosehip.core.measure.Screen;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
-import loosehip.core.safety.NotedCaution;
 
 /**
  * Whether a golfer may do an exercise or drill, and why not. A caution on one side blocks the whole
  * exercise, since both sides are always done.
  */
 final class Allowed {
+  private static final LadderId LOADED = LadderId.of("hip-turn-loaded");
+  private static final Set<LadderId> HIP_TURN =
+      Set.of(LadderId.of("hip-turn-floor"), LadderId.of("hip-turn-standing"), LOADED);
+
   private final Health health;
-  private final Screen screen;
-  private final Handed handed;
+  private final Body body;
   private final Set<Tool> tools;
   private final School school;
 
-  Allowed(Health health, Screen screen, Handed handed, Set<Tool> tools, School school) {
-    this.school = school;
-    this.health = health;
-    this.screen = screen;
-    this.handed = handed;
-    this.tools = tools;
+  Allowed(PlanRequest request) {
+    this.health = request.health();
+    this.body = request.body();
+    this.tools = request.wishes().tools();
+    this.school = request.school();
   }
 
   /** Why this exercise is out, or empty when it may be done. */
-  Optional<String> against(Exercise exercise) {
-    return blocked(exercise.cautions(), exercise.kind() == Exercise.Kind.SPEED)
+  Optional<Reason> against(Exercise exercise) {
+    return blocked(exercise, health)
         .or(() -> byShiftedArc(exercise))
         .or(() -> byTools(exercise.tools()));
   }
 
   /** Why this drill is out, or empty when it may be done. */
-  Optional<String> against(Drill drill) {
-    return byCaution(drill.cautions())
+  Optional<Reason> against(Drill drill) {
+    return byCaution(drill.cautions(), health)
         .or(() -> bySchool(drill))
         .or(() -> byGate(drill))
         .or(() -> byTools(drill.tools()));
   }
 
   /** The caution that blocks an item, if one does; tools and gates are not looked at. */
-  Optional<String> blocked(Set<Caution> cautions, boolean speed) {
-    return byCaution(cautions).or(() -> speed ? bySpeed() : Optional.empty());
+  static Optional<Reason> blocked(Catalogue catalogue, ItemId item, Health health) {
+    return catalogue
+        .find(item)
+        .map(exercise -> blocked(exercise, health))
+        .orElseGet(
+            () -> catalogue.drill(item).flatMap(drill -> byCaution(drill.cautions(), health)));
   }
 
   /** Fast work is done with no caution at all. */
-  private Optional<String> bySpeed() {
-    return health.cautions().stream().filter(c -> !c.cleared()).findFirst().map(Allowed::words);
+  private static Optional<Reason> blocked(Exercise exercise, Health health) {
+    return byCaution(exercise.cautions(), health)
+        .or(
+            () ->
+                exercise.kind() == Exercise.Kind.SPEED
+                    ? byCaution(Set.of(Caution.values()), health)
+                    : Optional.empty());
   }
 
-  private Optional<String> byCaution(Set<Caution> cautions) {
+  private static Optional<Reason> byCaution(Set<Caution> cautions, Health health) {
     return health.cautions().stream()
         .filter(c -> !c.cleared() && cautions.contains(c.caution()))
         .findFirst()
-        .map(Allowed::words);
-  }
-
-  private static String words(NotedCaution noted) {
-    String side = noted.side().map(s -> ", " + s.id()).orElse("");
-    return "caution: " + noted.caution().asked().toLowerCase(Locale.ROOT) + side;
+        .map(Reason.ByCaution::new);
   }
 
   /** No ladder aims at the end range a shifted arc lacks; foot rolls and circles stay inside it. */
-  private Optional<String> byShiftedArc(Exercise exercise) {
+  private Optional<Reason> byShiftedArc(Exercise exercise) {
     boolean endRange =
         exercise.kind() == Exercise.Kind.RANGE
-            && exercise.ladder().startsWith("hip-turn")
-            && (exercise.rung() > 1 || exercise.ladder().equals("hip-turn-loaded"));
+            && HIP_TURN.contains(exercise.ladder())
+            && (exercise.rung() > 1 || exercise.ladder().equals(LOADED));
     if (!endRange) {
       return Optional.empty();
     }
-    for (Side side : Side.values()) {
-      Optional<ArcPattern> arc = screen.arcPattern(side);
-      if (arc.filter(ArcPattern::shifted).isPresent()) {
-        return Optional.of(
-            handed.leg(side).id()
-                + " hip has a "
-                + arc.get().word().replace("arc shifted", "shifted arc,")
-                + ": set-up serves better than end-range stretching");
+    for (Leg leg : Leg.values()) {
+      Optional<ArcPattern> arc = body.arc(leg).filter(ArcPattern::shifted);
+      if (arc.isPresent()) {
+        return Optional.of(new Reason.ShiftedArc(leg, arc.get()));
       }
     }
     return Optional.empty();
   }
 
-  private Optional<String> bySchool(Drill drill) {
-    return drill
-        .school()
-        .filter(s -> s != school)
-        .map(s -> "belongs to " + s.title().toLowerCase(Locale.ROOT));
+  private Optional<Reason> bySchool(Drill drill) {
+    return drill.school().filter(s -> s != school).map(Reason.OtherSchool::new);
   }
 
-  private Optional<String> byGate(Drill drill) {
+  private Optional<Reason> byGate(Drill drill) {
     for (LimitKind need : drill.needs()) {
-      Band band = Limit.of(need).band(screen, handed);
+      Band band = body.band(need);
       if (!band.atLeastClose()) {
-        return Optional.of(
-            "needs "
-                + need.title().toLowerCase(Locale.ROOT)
-                + " at least close; it is "
-                + band.word());
+        return Optional.of(new Reason.Gate(need, band));
       }
     }
     return Optional.empty();
   }
 
-  private Optional<String> byTools(Set<Tool> wanted) {
-    Set<Tool> missing = wanted.stream().filter(t -> !tools.contains(t)).collect(Collectors.toSet());
-    return missing.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            "needs "
-                + wanted.stream()
-                    .filter(missing::contains)
-                    .map(Tool::word)
-                    .collect(Collectors.joining(" and ")));
+  private Optional<Reason> byTools(Set<Tool> wanted) {
+    List<Tool> missing = wanted.stream().filter(t -> !tools.contains(t)).toList();
+    return missing.isEmpty() ? Optional.empty() : Optional.of(new Reason.MissingTools(missing));
   }
 }

@@ -1,7 +1,6 @@
 package loosehip.core.plan;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -14,19 +13,30 @@ import java.util.stream.Collectors;
  *
  * @param weeks each week's sessions
  * @param leftOut serious candidates that are not in it, with the reason
- * @param notes what had to go, or could not be held, in words; empty when all fits
+ * @param notes what had to go, could not be held, or stays open; empty when all fits
  * @param halfWay date of the half-way check for tilt and hinge
  * @param retest date of the retest
  */
 public record Block(
     List<Week> weeks,
     List<LeftOut> leftOut,
-    List<String> notes,
+    List<PlanNote> notes,
     LocalDate halfWay,
     LocalDate retest) {
 
   /** One week. */
-  public record Week(int number, List<Session> sessions) {}
+  public record Week(int number, List<Session> sessions) {
+    /** The session of a day of it, 1 to 7; empty on a day of rest. */
+    public Optional<Session> session(int day) {
+      return sessions.stream().filter(s -> s.day() == day).findFirst();
+    }
+
+    /** The days on which an item is done. */
+    public Days daysOf(ItemId item) {
+      return Days.of(
+          sessions.stream().filter(s -> s.item(item).isPresent()).map(Session::day).toList());
+    }
+  }
 
   /**
    * Weeks in a row that do the same things, doses apart.
@@ -54,7 +64,7 @@ public record Block(
     return stages;
   }
 
-  private List<String> ids(int week) {
+  private List<ItemId> ids(int week) {
     return items(week).stream().map(PlanItem::id).toList();
   }
 
@@ -65,6 +75,11 @@ public record Block(
         .filter(i -> !i.isEmpty())
         .findFirst()
         .orElse(List.of());
+  }
+
+  /** The week of this number, held within the block. */
+  public Week held(int week) {
+    return weeks.get(Math.max(1, Math.min(weeks.size(), week)) - 1);
   }
 
   /** Every different item of a week, in the order of a session. */
@@ -79,7 +94,7 @@ public record Block(
   }
 
   /** The ids of everything in it, in whatever week, without repeats. */
-  public List<String> everyId() {
+  public List<ItemId> everyId() {
     return weeks.stream()
         .flatMap(w -> w.sessions().stream())
         .flatMap(s -> s.items().stream())
@@ -88,24 +103,18 @@ public record Block(
         .toList();
   }
 
-  /** Its first day. */
-  public LocalDate start() {
-    return retest.minusWeeks(weeks.size());
-  }
-
-  /** The week a day is in: 1 for the first, 0 or less before it. */
-  public int week(LocalDate day) {
-    return Math.floorDiv((int) ChronoUnit.DAYS.between(start(), day), 7) + 1;
+  /** The days it runs over. */
+  public BlockSpan span() {
+    return new BlockSpan(retest.minusWeeks(weeks.size()), retest);
   }
 
   /** The session of a day; empty on a day of rest and outside the block. */
   public Optional<Session> session(LocalDate day) {
-    int week = week(day);
+    int week = span().week(day);
     if (week < 1 || week > weeks.size()) {
       return Optional.empty();
     }
-    int of = Math.floorMod((int) ChronoUnit.DAYS.between(start(), day), 7) + 1;
-    return weeks.get(week - 1).sessions().stream().filter(s -> s.day() == of).findFirst();
+    return weeks.get(week - 1).session(span().dayOfWeek(day));
   }
 
   /** Whether nothing could be planned. */

@@ -4,30 +4,32 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 import loosehip.core.shipped.ShippedText;
 
 /** All exercises on their ladders and all drills. Data ships as text beside this class. */
 public final class Catalogue {
+  /** Edition of the shipped catalogue. */
+  public static final int EDITION = 2;
+
   private static final Catalogue STANDARD = new Catalogue();
 
-  private final Map<String, List<Exercise>> ladders;
+  private final Map<LadderId, List<Exercise>> ladders;
   private final List<Drill> drills;
   private final List<Exercise> retired;
 
   private Catalogue(
-      Map<String, List<Exercise>> ladders, List<Drill> drills, List<Exercise> retired) {
+      Map<LadderId, List<Exercise>> ladders, List<Drill> drills, List<Exercise> retired) {
     this.ladders = ladders;
     this.drills = drills;
     this.retired = List.copyOf(retired);
@@ -49,7 +51,7 @@ public final class Catalogue {
   }
 
   /** The ladders by name, each from its lowest rung. */
-  public Map<String, List<Exercise>> ladders() {
+  public Map<LadderId, List<Exercise>> ladders() {
     return ladders;
   }
 
@@ -64,21 +66,37 @@ public final class Catalogue {
   }
 
   /** The exercise on a rung of a ladder, or empty. */
-  public Optional<Exercise> exercise(String ladderId, int rung) {
-    return ladders.getOrDefault(ladderId, List.of()).stream()
+  public Optional<Exercise> exercise(LadderId ladder, int rung) {
+    return ladders.getOrDefault(ladder, List.of()).stream()
         .filter(e -> e.rung() == rung)
         .findFirst();
   }
 
   /** The exercise with this id, retired ones among them, or empty. */
-  public Optional<Exercise> find(String id) {
+  public Optional<Exercise> find(ItemId id) {
     return Stream.concat(exercises().stream(), retired.stream())
         .filter(e -> e.id().equals(id))
         .findFirst();
   }
 
+  /** The dose of an item, exercise or drill, or empty when there is no such item. */
+  public Optional<Dose> dose(ItemId id) {
+    return find(id).map(Exercise::dose).or(() -> drill(id).map(Drill::dose));
+  }
+
+  /** The ids of everything there is to choose from: exercises, then drills. */
+  public List<ItemId> items() {
+    return Stream.concat(exercises().stream().map(Exercise::id), drills.stream().map(Drill::id))
+        .toList();
+  }
+
+  /** The exercise a rung up (1) or down (−1) from one, or empty at the end of its ladder. */
+  public Optional<Exercise> rung(Exercise from, int by) {
+    return exercise(from.ladder(), from.rung() + by);
+  }
+
   /** The drill with this id, or empty. */
-  public Optional<Drill> drill(String id) {
+  public Optional<Drill> drill(ItemId id) {
     return drills.stream().filter(d -> d.id().equals(id)).findFirst();
   }
 
@@ -91,8 +109,8 @@ public final class Catalogue {
     if (own.isEmpty()) {
       return this;
     }
-    Map<String, List<Exercise>> more = new TreeMap<>(ladders);
-    Map<String, List<Exercise>> theirs =
+    Map<LadderId, List<Exercise>> more = new TreeMap<>(ladders);
+    Map<LadderId, List<Exercise>> theirs =
         own.stream()
             .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
     theirs.forEach(
@@ -116,38 +134,34 @@ public final class Catalogue {
   private static Exercise exercise(String[] cells) {
     String[] serves = cells[4].split(";");
     return new Exercise(
-        cells[2],
-        cells[0],
+        ItemId.of(cells[2]),
+        LadderId.of(cells[0]),
         Integer.parseInt(cells[1]),
-        Exercise.Kind.valueOf(cells[3].toUpperCase(Locale.ROOT)),
-        List.copyOf(ids(serves[0], LimitKind::parse)),
-        serves.length > 1 ? List.copyOf(ids(serves[1], LimitKind::parse)) : List.of(),
+        Named.require(Exercise.Kind.class, cells[3]),
+        List.copyOf(ids(serves[0], LimitKind.class)),
+        serves.length > 1 ? List.copyOf(ids(serves[1], LimitKind.class)) : List.of(),
         Dose.parse(cells[5]),
-        ids(cells[6], Tool::parse),
-        ids(cells[7], Caution::parse));
+        ids(cells[6], Tool.class),
+        ids(cells[7], Caution.class));
   }
 
   private static Drill drill(String[] cells) {
     return new Drill(
-        cells[0],
-        List.copyOf(ids(cells[1], PivotFault::parse)),
-        List.copyOf(ids(cells[2], LimitKind::parse)),
+        ItemId.of(cells[0]),
+        List.copyOf(ids(cells[1], PivotFault.class)),
+        List.copyOf(ids(cells[2], LimitKind.class)),
         Dose.parse(cells[3]),
-        ids(cells[4], Tool::parse),
-        ids(cells[5], Caution::parse),
-        ids(cells[6], School::parse).stream().findFirst());
+        ids(cells[4], Tool.class),
+        ids(cells[5], Caution.class),
+        ids(cells[6], School.class).stream().findFirst());
   }
 
-  private static <T> Set<T> ids(String cell, Function<String, Optional<T>> parse) {
+  private static <E extends Enum<E> & Named> Set<E> ids(String cell, Class<E> of) {
     if (cell.strip().equals("-")) {
       return Set.of();
     }
     return Arrays.stream(cell.strip().split("\\s+"))
-        .map(
-            id ->
-                parse
-                    .apply(id)
-                    .orElseThrow(() -> new IllegalArgumentException("No such id: " + id)))
+        .map(id -> Named.require(of, id))
         .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 }

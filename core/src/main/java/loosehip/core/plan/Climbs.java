@@ -5,11 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
-import loosehip.core.link.Limit;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Screen;
@@ -20,36 +18,19 @@ import loosehip.core.measure.Slot;
 final class Climbs {
   private static final double SERIOUS = 0.05;
 
-  private final Catalogue catalogue;
-  private final Screen screen;
-  private final Handed handed;
+  private final PlanRequest request;
   private final Allowed allowed;
-  private final PlanEdits edits;
   private final Map<LimitKind, Double> needs;
-  private final Map<String, LeftOut> leftOut;
-  private final Set<String> notes;
+  private final Outcomes outcomes;
 
   /**
-   * @param leftOut where rungs that are kept out are written down
-   * @param notes where pinned rungs that cannot be held are written down
+   * @param outcomes where rungs that are kept out, or cannot be held, are written down
    */
-  Climbs(
-      Catalogue catalogue,
-      Screen screen,
-      Handed handed,
-      Allowed allowed,
-      PlanEdits edits,
-      Map<LimitKind, Double> needs,
-      Map<String, LeftOut> leftOut,
-      Set<String> notes) {
-    this.catalogue = catalogue;
-    this.screen = screen;
-    this.handed = handed;
+  Climbs(PlanRequest request, Allowed allowed, Map<LimitKind, Double> needs, Outcomes outcomes) {
+    this.request = request;
     this.allowed = allowed;
-    this.edits = edits;
     this.needs = needs;
-    this.leftOut = leftOut;
-    this.notes = notes;
+    this.outcomes = outcomes;
   }
 
   /**
@@ -57,9 +38,10 @@ final class Climbs {
    * that is allowed, upwards. Ladders that serve no need are left out unless something on them is
    * pinned.
    */
-  Map<String, List<Exercise>> ladders() {
-    Map<String, List<Exercise>> climbing = new LinkedHashMap<>();
-    catalogue
+  Map<LadderId, List<Exercise>> ladders() {
+    Map<LadderId, List<Exercise>> climbing = new LinkedHashMap<>();
+    request
+        .catalogue()
         .ladders()
         .forEach(
             (ladder, rungs) -> {
@@ -71,19 +53,21 @@ final class Climbs {
     return climbing;
   }
 
-  private List<Exercise> rising(String ladder, List<Exercise> rungs) {
+  private List<Exercise> rising(LadderId ladder, List<Exercise> rungs) {
+    PlanEdits edits = request.edits();
     Optional<Exercise> pinned =
         rungs.stream().filter(e -> edits.pins().containsKey(e.id())).findFirst();
     if (pinned.isPresent()) {
-      Optional<String> against = allowed.against(pinned.get());
+      Optional<Reason> against = allowed.against(pinned.get());
       if (against.isEmpty()) {
         return List.of(pinned.get());
       }
-      notes.add("Could not be held in: " + pinned.get().id() + ", " + against.get());
-      leftOut.putIfAbsent(pinned.get().id(), new LeftOut(pinned.get().id(), against.get()));
+      outcomes.notHeld(pinned.get().id(), against.get());
     }
     int start =
-        Math.min(edits.rungs().getOrDefault(ladder, StartRungs.of(ladder, screen)), rungs.size());
+        Math.min(
+            edits.rungs().getOrDefault(ladder, StartRungs.of(ladder, request.body().screen())),
+            rungs.size());
     List<Exercise> rising = new ArrayList<>();
     for (int rung = start; rung >= 1 && rising.isEmpty(); rung--) {
       consider(rungs.get(rung - 1), rising);
@@ -106,15 +90,12 @@ final class Climbs {
     if (!wanted) {
       return;
     }
-    Optional<String> against =
-        edits.out().contains(exercise.id())
-            ? Optional.of("taken out by the trainer")
+    Optional<Reason> against =
+        request.edits().out().contains(exercise.id())
+            ? Optional.of(new Reason.TrainersHand())
             : allowed.against(exercise);
-    if (against.isEmpty()) {
-      rising.add(exercise);
-    } else {
-      leftOut.putIfAbsent(exercise.id(), new LeftOut(exercise.id(), against.get()));
-    }
+    against.ifPresentOrElse(
+        reason -> outcomes.leftOut(exercise.id(), reason), () -> rising.add(exercise));
   }
 
   private double worth(Exercise exercise) {
@@ -127,18 +108,25 @@ final class Climbs {
    * Seat muscles that switch on tall but not hinged, with a short front of the hip: that is worked
    * first, since it holds the seat back.
    */
-  static boolean reciprocal(Screen screen, Handed handed) {
+  static boolean reciprocal(Body body) {
     boolean tallOnly = false;
     for (Side side : Side.values()) {
-      String tall = screen.word(Slot.of(ScreenTest.GLUTE_SWITCH, side, Part.TALL)).orElse("");
-      String hinged = screen.word(Slot.of(ScreenTest.GLUTE_SWITCH, side, Part.HINGED)).orElse("");
-      tallOnly |= tall.equals("yes") && hinged.equals("no");
+      tallOnly |=
+          switched(body.screen(), side, Part.TALL, "yes")
+              && switched(body.screen(), side, Part.HINGED, "no");
     }
-    return tallOnly && Limit.of(LimitKind.HIP_FLEXOR).band(screen, handed) == Band.SHORT;
+    return tallOnly && body.band(LimitKind.HIP_FLEXOR) == Band.SHORT;
+  }
+
+  private static boolean switched(Screen screen, Side side, Part posture, String word) {
+    return screen
+        .word(Slot.of(ScreenTest.GLUTE_SWITCH, side, posture))
+        .filter(word::equals)
+        .isPresent();
   }
 
   private boolean reciprocalFirst(Exercise exercise) {
-    return exercise.serves().contains(LimitKind.HIP_FLEXOR) && reciprocal(screen, handed);
+    return exercise.serves().contains(LimitKind.HIP_FLEXOR) && reciprocal(request.body());
   }
 
   /** Whether an exercise works the seat muscles. */

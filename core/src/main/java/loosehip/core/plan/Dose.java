@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -27,6 +28,7 @@ public record Dose(
     boolean perSide,
     int ways) {
   private static final int BETWEEN_SETS = 15;
+  private static final int HOLD_STEP = 5;
   private static final Pattern TEXT =
       Pattern.compile(
           "(\\d+)(?:-(\\d+))? x (\\d+)(?:-(\\d+))?, (\\d+)(?: \\+ (\\d+)(?:-(\\d+))?)?( ps)?(?: ways (\\d+))?");
@@ -67,6 +69,33 @@ public record Dose(
         between(holdLow, holdTop, share));
   }
 
+  /**
+   * One step more (1) or less (−1) than now, within what the dose allows: repetitions where they
+   * vary, else seconds of a hold, else sets. Empty at its end.
+   */
+  public Optional<Prescribed> step(Prescribed now, int by) {
+    int reps = held(now.reps() + by * repStep(), repsLow, repsTop);
+    if (reps != now.reps()) {
+      return Optional.of(new Prescribed(now.sets(), reps, now.holdSeconds(), now.extraSets()));
+    }
+    int hold = held(now.holdSeconds() + by * HOLD_STEP, holdLow, holdTop);
+    if (hold != now.holdSeconds()) {
+      return Optional.of(new Prescribed(now.sets(), now.reps(), hold, now.extraSets()));
+    }
+    int sets = held(now.sets() + by, setsLow, setsTop);
+    return sets == now.sets()
+        ? Optional.empty()
+        : Optional.of(new Prescribed(sets, now.reps(), now.holdSeconds(), now.extraSets()));
+  }
+
+  private int repStep() {
+    return Math.max(1, (repsTop - repsLow) / 4);
+  }
+
+  private static int held(int value, int low, int top) {
+    return Math.max(low, Math.min(top, value));
+  }
+
   private static int between(int low, int top, double share) {
     return (int) Math.round(low + (top - low) * share);
   }
@@ -80,26 +109,6 @@ public record Dose(
     return much.sets() * much.reps() * repetition * sides
         + (much.sets() - 1) * BETWEEN_SETS
         + much.extraSets() * (much.reps() * repetition + BETWEEN_SETS);
-  }
-
-  /** The whole dose in words: {@code 2–3 sets of 10–15, 5 s hold, each side}. */
-  public String told() {
-    StringBuilder words = new StringBuilder();
-    if (setsTop > 1) {
-      words.append(range(setsLow, setsTop)).append(" sets of ");
-    }
-    words.append(range(repsLow, repsTop));
-    if (holdTop > 0) {
-      words.append(", hold ").append(range(holdLow, holdTop)).append(" s");
-    }
-    if (ways > 1) {
-      words.append(", ").append(ways).append(" ways");
-    }
-    return words + (perSide ? ", each side" : "");
-  }
-
-  private static String range(int low, int top) {
-    return low == top ? String.valueOf(low) : low + "–" + top;
   }
 
   /** The sides it is done on: 2 when it is done on each, otherwise 1. */

@@ -3,7 +3,7 @@ package loosehip.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
@@ -20,7 +20,7 @@ import loosehip.core.safety.Caution;
  * @param school the one school it belongs to; empty when it serves any
  */
 public record Drill(
-    String id,
+    ItemId id,
     List<PivotFault> faults,
     List<LimitKind> needs,
     Dose dose,

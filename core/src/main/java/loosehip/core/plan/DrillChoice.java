@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,34 +15,21 @@ final class DrillChoice {
   private static final int MOST_DRILLS = 2;
   private static final int MOST_DRILL_DAYS = 5;
 
-  private final Catalogue catalogue;
+  private final PlanRequest request;
   private final Allowed allowed;
-  private final Wishes wishes;
-  private final PlanEdits edits;
   private final List<PivotFault> working;
-  private final Map<String, LeftOut> leftOut;
-  private final Set<String> notes;
+  private final Outcomes outcomes;
   private final List<Drill> drills;
 
   /**
-   * @param leftOut where drills that are kept out are written down
-   * @param notes where pinned drills that cannot be held are written down
+   * @param working the faults in work, the clearest first
+   * @param outcomes where drills that are kept out, or cannot be held, are written down
    */
-  DrillChoice(
-      Catalogue catalogue,
-      Allowed allowed,
-      Wishes wishes,
-      PlanEdits edits,
-      List<PivotFault> working,
-      Map<String, LeftOut> leftOut,
-      Set<String> notes) {
-    this.catalogue = catalogue;
+  DrillChoice(PlanRequest request, Allowed allowed, List<PivotFault> working, Outcomes outcomes) {
+    this.request = request;
     this.allowed = allowed;
-    this.wishes = wishes;
-    this.edits = edits;
     this.working = working;
-    this.leftOut = leftOut;
-    this.notes = notes;
+    this.outcomes = outcomes;
     this.drills = choose();
   }
 
@@ -59,24 +45,9 @@ final class DrillChoice {
   /** One drill for each fault in work, the usual one first; a drill never serves two faults. */
   private List<Drill> choose() {
     Map<PivotFault, Drill> chosen = new LinkedHashMap<>();
-    List<Drill> pinned =
-        catalogue.drills().stream().filter(d -> edits.pins().containsKey(d.id())).toList();
-    for (Drill drill : pinned) {
-      Optional<String> against = allowed.against(drill);
-      if (against.isPresent()) {
-        notes.add("Could not be held in: " + drill.id() + ", " + against.get());
-        leftOut.putIfAbsent(drill.id(), new LeftOut(drill.id(), against.get()));
-      } else if (chosen.size() < MOST_DRILLS) {
-        chosen.put(
-            drill.faults().stream()
-                .filter(working::contains)
-                .findFirst()
-                .orElse(drill.faults().get(0)),
-            drill);
-      } else {
-        notes.add("No room for " + drill.id() + ": at most two drills a week");
-      }
-    }
+    request.catalogue().drills().stream()
+        .filter(d -> request.edits().pins().containsKey(d.id()))
+        .forEach(d -> pinned(d, chosen));
     for (PivotFault fault : working) {
       if (chosen.size() == MOST_DRILLS) {
         break;
@@ -88,28 +59,44 @@ final class DrillChoice {
     return List.copyOf(chosen.values());
   }
 
+  private void pinned(Drill drill, Map<PivotFault, Drill> chosen) {
+    Optional<Reason> against = allowed.against(drill);
+    if (against.isPresent()) {
+      outcomes.notHeld(drill.id(), against.get());
+    } else if (chosen.size() < MOST_DRILLS) {
+      PivotFault fault =
+          drill.faults().stream()
+              .filter(working::contains)
+              .findFirst()
+              .orElse(drill.faults().get(0));
+      chosen.put(fault, drill);
+    } else {
+      outcomes.note(new PlanNote.TooManyDrills(drill.id()));
+    }
+  }
+
   private void drillFor(PivotFault fault, Map<PivotFault, Drill> chosen) {
     for (Drill drill : preferred()) {
       if (!drill.faults().contains(fault) || chosen.containsValue(drill)) {
         continue;
       }
-      Optional<String> against =
-          edits.out().contains(drill.id())
-              ? Optional.of("taken out by the trainer")
+      Optional<Reason> against =
+          request.edits().out().contains(drill.id())
+              ? Optional.of(new Reason.TrainersHand())
               : allowed.against(drill);
       if (against.isEmpty()) {
         chosen.put(fault, drill);
         return;
       }
-      leftOut.putIfAbsent(drill.id(), new LeftOut(drill.id(), against.get()));
+      outcomes.leftOut(drill.id(), against.get());
     }
   }
 
   /** The drills, those of the way to start down first. */
   private List<Drill> preferred() {
-    Set<String> first = wishes.downswing().map(DrillChoice::of).orElse(Set.of());
-    return catalogue.drills().stream()
-        .sorted(Comparator.comparingInt((Drill d) -> first.contains(d.id()) ? 0 : 1))
+    Set<String> first = request.wishes().downswing().map(DrillChoice::of).orElse(Set.of());
+    return request.catalogue().drills().stream()
+        .sorted(Comparator.comparingInt((Drill d) -> first.contains(d.id().id()) ? 0 : 1))
         .toList();
   }
 
@@ -119,32 +106,34 @@ final class DrillChoice {
     List<PivotFault> taken = new ArrayList<>();
     for (Drill drill : drills) {
       Dose.Prescribed much =
-          edits.doses().getOrDefault(drill.id(), drill.dose().in(week, wishes.weeks()));
-      String fault =
+          request
+              .edits()
+              .doses()
+              .getOrDefault(drill.id(), drill.dose().in(week, request.wishes().weeks()));
+      Optional<PivotFault> fault =
           working.stream()
               .filter(f -> drill.faults().contains(f) && !taken.contains(f))
-              .findFirst()
-              .map(
-                  f -> {
-                    taken.add(f);
-                    return "the drill for " + f.title().toLowerCase(Locale.ROOT);
-                  })
-              .orElse("held in by the trainer");
+              .findFirst();
+      fault.ifPresent(taken::add);
+      Why.Purpose purpose = fault.<Why.Purpose>map(Why.ForFault::new).orElseGet(Why.ByHand::new);
       items.add(
           new PlanItem(
-              drill.id(), Optional.empty(), drill.dose(), much, drill.dose().seconds(much), fault));
+              drill.id(),
+              Optional.empty(),
+              drill.dose(),
+              much,
+              drill.dose().seconds(much),
+              Why.of(purpose)));
     }
     return items;
   }
 
   /** Drills on the first five training days, or where they are pinned. */
-  static Map<PlanItem, Integer> placed(List<PlanItem> drills, List<Integer> days, PlanEdits edits) {
-    Map<PlanItem, Integer> placed = new LinkedHashMap<>();
-    List<Integer> usual = days.subList(0, Math.min(MOST_DRILL_DAYS, days.size()));
+  static Map<PlanItem, Days> placed(List<PlanItem> drills, Days days, PlanEdits edits) {
+    Map<PlanItem, Days> placed = new LinkedHashMap<>();
     for (PlanItem drill : drills) {
-      List<Integer> held =
-          edits.pins().getOrDefault(drill.id(), Set.of()).stream().filter(days::contains).toList();
-      placed.put(drill, TrainingDays.pattern(held.isEmpty() ? usual : held));
+      Days held = edits.pins().getOrDefault(drill.id(), Days.NONE).and(days);
+      placed.put(drill, held.none() ? days.first(MOST_DRILL_DAYS) : held);
     }
     return placed;
   }

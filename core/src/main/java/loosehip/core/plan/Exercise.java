@@ -2,7 +2,8 @@ package loosehip.core.plan;
 
 import java.util.List;
 import java.util.Set;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
+import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
 
 /**
@@ -19,8 +20,8 @@ import loosehip.core.safety.Caution;
  * @param cautions what blocks it on the side concerned
  */
 public record Exercise(
-    String id,
-    String ladder,
+    ItemId id,
+    LadderId ladder,
     int rung,
     Kind kind,
     List<LimitKind> serves,
@@ -30,17 +31,24 @@ public record Exercise(
     Set<Caution> cautions) {
 
   /** Sorts of work, in the order of a session. */
-  public enum Kind {
-    RANGE("loosen"),
-    CONTROL("switch on"),
-    SWITCH("switch on"),
-    STRENGTH("combine"),
-    SPEED("fast");
+  public enum Kind implements Named {
+    RANGE("range", "loosen"),
+    CONTROL("control", "switch on"),
+    SWITCH("switch", "switch on"),
+    STRENGTH("strength", "combine"),
+    SPEED("speed", "fast");
 
+    private final String id;
     private final String word;
 
-    Kind(String word) {
+    Kind(String id, String word) {
+      this.id = id;
       this.word = word;
+    }
+
+    @Override
+    public String id() {
+      return id;
     }
 
     /** The word for its place in a session. */

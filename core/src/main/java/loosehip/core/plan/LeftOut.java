@@ -3,7 +3,7 @@ package loosehip.core.plan;
 /**
  * A serious candidate that is not in the plan.
  *
- * @param id the exercise or drill
- * @param reason why, in words
+ * @param item the exercise or drill
+ * @param because why
  */
-public record LeftOut(String id, String reason) {}
+public record LeftOut(ItemId item, Reason because) {}

@@ -7,7 +7,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 
 /**
  * What the trainer decided about a plan; the planner works around it.
@@ -19,10 +18,10 @@ import java.util.TreeSet;
  * @param doses how much of an item, in every week
  */
 public record PlanEdits(
-    Map<String, Set<Integer>> pins,
-    Set<String> out,
-    Map<String, Integer> rungs,
-    Map<String, Dose.Prescribed> doses) {
+    Map<ItemId, Days> pins,
+    Set<ItemId> out,
+    Map<LadderId, Integer> rungs,
+    Map<ItemId, Dose.Prescribed> doses) {
   /** Nothing decided. */
   public static final PlanEdits NONE = new PlanEdits(Map.of(), Set.of(), Map.of(), Map.of());
 
@@ -35,40 +34,40 @@ public record PlanEdits(
   }
 
   /** The same with an item that has to be in on these days. */
-  public PlanEdits pin(String id, Set<Integer> days) {
-    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
-    then.put(id, Collections.unmodifiableSet(new TreeSet<>(days)));
-    Set<String> stillOut = new LinkedHashSet<>(out);
+  public PlanEdits pin(ItemId id, Days days) {
+    Map<ItemId, Days> then = new LinkedHashMap<>(pins);
+    then.put(id, days);
+    Set<ItemId> stillOut = new LinkedHashSet<>(out);
     stillOut.remove(id);
     return new PlanEdits(then, stillOut, rungs, doses);
   }
 
   /** The same with an item no longer held in. */
-  public PlanEdits unpin(String id) {
-    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
+  public PlanEdits unpin(ItemId id) {
+    Map<ItemId, Days> then = new LinkedHashMap<>(pins);
     then.remove(id);
     return new PlanEdits(then, out, rungs, doses);
   }
 
   /** The same with an item kept out. */
-  public PlanEdits leave(String id) {
-    Map<String, Set<Integer>> then = new LinkedHashMap<>(pins);
+  public PlanEdits leave(ItemId id) {
+    Map<ItemId, Days> then = new LinkedHashMap<>(pins);
     then.remove(id);
-    Set<String> more = new LinkedHashSet<>(out);
+    Set<ItemId> more = new LinkedHashSet<>(out);
     more.add(id);
     return new PlanEdits(then, more, rungs, doses);
   }
 
   /** The same with a ladder starting on a rung; what was pinned on it goes. */
   public PlanEdits start(Exercise on) {
-    Map<String, Integer> then = new LinkedHashMap<>(rungs);
+    Map<LadderId, Integer> then = new LinkedHashMap<>(rungs);
     then.put(on.ladder(), on.rung());
     return new PlanEdits(pins, out, then, doses);
   }
 
   /** The same with so much of an item. */
-  public PlanEdits dose(String id, Dose.Prescribed much) {
-    Map<String, Dose.Prescribed> then = new LinkedHashMap<>(doses);
+  public PlanEdits dose(ItemId id, Dose.Prescribed much) {
+    Map<ItemId, Dose.Prescribed> then = new LinkedHashMap<>(doses);
     then.put(id, much);
     return new PlanEdits(pins, out, rungs, then);
   }
@@ -79,7 +78,7 @@ public record PlanEdits(
   }
 
   /** The ids of all pinned items, in the order they were pinned. */
-  List<String> pinned() {
+  List<ItemId> pinned() {
     return new ArrayList<>(pins.keySet());
   }
 }

@@ -10,15 +10,10 @@ import java.util.Optional;
  * @param dose the dose it is taken from
  * @param much how much in this session
  * @param seconds how long it takes, pauses inside it included
- * @param why why it is in, in words
+ * @param why why it is in
  */
 public record PlanItem(
-    String id,
-    Optional<Exercise> exercise,
-    Dose dose,
-    Dose.Prescribed much,
-    int seconds,
-    String why) {
+    ItemId id, Optional<Exercise> exercise, Dose dose, Dose.Prescribed much, int seconds, Why why) {
 
   /** Whether this is a practice drill rather than an exercise. */
   public boolean drill() {

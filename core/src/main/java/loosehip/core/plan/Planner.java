@@ -3,25 +3,17 @@ package loosehip.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
-import loosehip.core.link.Limit;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.Link;
-import loosehip.core.link.Need;
 import loosehip.core.link.Needs;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
-import loosehip.core.measure.Screen;
-import loosehip.core.pivot.School;
 import loosehip.core.safety.Health;
 
 /**
@@ -36,112 +28,57 @@ public final class Planner {
   private static final int MOST_FAST_DAYS = 2;
   private static final int FAST_FROM_WEEK = 3;
 
-  private final Catalogue catalogue;
-  private final Screen screen;
-  private final Handed handed;
+  private static final LadderId STANDING = LadderId.of("hip-turn-standing");
+
+  private final PlanRequest request;
+  private final Body body;
   private final Wishes wishes;
   private final PlanEdits edits;
   private final Allowed allowed;
   private final Map<LimitKind, Double> needs = new EnumMap<>(LimitKind.class);
-  private final Map<String, LeftOut> leftOut = new LinkedHashMap<>();
-  private final Set<String> notes = new LinkedHashSet<>();
+  private final Outcomes outcomes = new Outcomes();
   private final List<LimitKind> untested;
   private final List<PivotFault> working;
   private final Optional<Leg> weaker;
 
-  private Planner(
-      Catalogue catalogue,
-      Screen screen,
-      Handed handed,
-      Health health,
-      Wishes wishes,
-      List<Need> ranked,
-      List<Link> links,
-      School school,
-      PlanEdits edits) {
-    this.catalogue = catalogue;
-    this.screen = screen;
-    this.handed = handed;
-    this.wishes = wishes;
-    this.edits = edits;
-    this.allowed = new Allowed(health, screen, handed, wishes.tools(), school);
-    this.weaker = Needs.weakerSide(screen, handed);
-    ranked.stream()
-        .filter(n -> toTrain(n.limit().band(screen, handed)))
+  private Planner(PlanRequest request) {
+    this.request = request;
+    this.body = request.body();
+    this.wishes = request.wishes();
+    this.edits = request.edits();
+    this.allowed = new Allowed(request);
+    this.weaker = body.stifferHip();
+    request.needs().stream()
+        .filter(n -> toTrain(body.band(n.limit())))
         .limit(Needs.DRIVERS)
         .forEach(n -> needs.merge(n.limit().kind(), n.size(), Math::max));
     this.untested =
-        ranked.stream()
-            .filter(n -> !n.limit().band(screen, handed).measured())
+        request.needs().stream()
+            .filter(n -> !body.band(n.limit()).measured())
             .map(n -> n.limit().kind())
             .distinct()
             .toList();
     this.working =
-        links.stream()
+        request.links().stream()
             .filter(l -> l.triage().kind() != Triage.Kind.SEE_OTHER)
             .sorted(Comparator.comparingDouble((Link l) -> -l.level().severity()))
             .map(Link::fault)
             .toList();
   }
 
-  /** Makes a block with nothing decided by the trainer. */
-  public static Block plan(
-      Catalogue catalogue,
-      Screen screen,
-      Handed handed,
-      Health health,
-      Wishes wishes,
-      List<Need> needs,
-      List<Link> links) {
-    return plan(
-        catalogue,
-        screen,
-        handed,
-        health,
-        wishes,
-        needs,
-        links,
-        School.ROTATION_FIRST,
-        PlanEdits.NONE);
+  /** Makes a block. */
+  public static Block plan(PlanRequest request) {
+    return new Planner(request).block();
   }
 
-  /**
-   * Makes a block.
-   *
-   * @param needs ranked needs; those measured enough or not at all are passed over
-   * @param links the faults in work
-   * @param school the pivot worked towards; some drills belong to one
-   * @param edits what the trainer decided; what cannot be held is said in the block's notes
-   */
-  public static Block plan(
-      Catalogue catalogue,
-      Screen screen,
-      Handed handed,
-      Health health,
-      Wishes wishes,
-      List<Need> needs,
-      List<Link> links,
-      School school,
-      PlanEdits edits) {
-    return new Planner(catalogue, screen, handed, health, wishes, needs, links, school, edits)
-        .block();
-  }
-
-  /** The caution that keeps an item from this golfer, in words; empty when none does. */
-  public static Optional<String> blockedBy(
-      Catalogue catalogue, String id, Screen screen, Handed handed, Health health) {
-    Allowed allowed = new Allowed(health, screen, handed, Set.of(), School.ROTATION_FIRST);
-    return catalogue
-        .find(id)
-        .map(e -> allowed.blocked(e.cautions(), e.kind() == Exercise.Kind.SPEED))
-        .orElseGet(() -> catalogue.drill(id).flatMap(d -> allowed.blocked(d.cautions(), false)));
+  /** The caution that keeps an item from a golfer; empty when none does. */
+  public static Optional<Reason> blockedBy(Catalogue catalogue, ItemId item, Health health) {
+    return Allowed.blocked(catalogue, item, health);
   }
 
   private Block block() {
-    DrillChoice drills =
-        new DrillChoice(catalogue, allowed, wishes, edits, working, leftOut, notes);
-    Climbs climbs = new Climbs(catalogue, screen, handed, allowed, edits, needs, leftOut, notes);
-    Map<String, List<Exercise>> ladders = climbs.ladders();
+    DrillChoice drills = new DrillChoice(request, allowed, working, outcomes);
+    Map<LadderId, List<Exercise>> ladders = new Climbs(request, allowed, needs, outcomes).ladders();
     List<Block.Week> weeks = new ArrayList<>();
     int hardYesterday = 0;
     WeekFit fit =
@@ -149,24 +86,24 @@ public final class Planner {
             wishes,
             edits,
             needs.values().stream().mapToDouble(Double::doubleValue).toArray(),
-            Climbs.reciprocal(screen, handed),
-            notes);
+            Climbs.reciprocal(body),
+            outcomes);
     for (int number = 1; number <= wishes.weeks(); number++) {
-      List<Integer> days = TrainingDays.of(wishes, number);
+      Days days = TrainingDays.of(wishes, number);
       List<PlanItem> drillItems = drills.items(number);
       List<Piece> pieces = pieces(ladders, days, number);
       WeekFit.Chosen chosen = fit.choose(pieces, drillItems, days, hardYesterday);
       List<Session> sessions = sessions(raised(fit, chosen, ladders, number), days);
       weeks.add(new Block.Week(number, sessions));
-      hardYesterday = hardOn(chosen, WeekSolver.DAYS);
+      hardYesterday = hardOn(chosen, Days.IN_A_WEEK);
     }
     WhyNot whyNot = new WhyNot(wishes, needs.keySet(), untested, weeks);
-    whyNot.unchosen(ladders.values()).forEach(l -> leftOut.putIfAbsent(l.id(), l));
-    notes.addAll(whyNot.notes());
+    whyNot.unchosen(ladders.values()).forEach(l -> outcomes.leftOut(l.item(), l.because()));
+    whyNot.notes().forEach(outcomes::note);
     return new Block(
         List.copyOf(weeks),
-        List.copyOf(leftOut.values()),
-        List.copyOf(notes),
+        List.copyOf(outcomes.leftOut()),
+        outcomes.notes(),
         wishes.halfWay(),
         wishes.retest());
   }
@@ -178,7 +115,7 @@ public final class Planner {
 
   // ---- one week
 
-  private List<Piece> pieces(Map<String, List<Exercise>> ladders, List<Integer> days, int number) {
+  private List<Piece> pieces(Map<LadderId, List<Exercise>> ladders, Days days, int number) {
     List<Piece> pieces = new ArrayList<>();
     ladders
         .values()
@@ -195,7 +132,7 @@ public final class Planner {
     return exercise.kind() == Exercise.Kind.SPEED;
   }
 
-  private Optional<Piece> piece(Rungs.At at, List<Integer> days) {
+  private Optional<Piece> piece(Rungs.At at, Days days) {
     Exercise exercise = at.exercise();
     double[] service = needs.keySet().stream().mapToDouble(exercise::service).toArray();
     int mains = 0;
@@ -204,22 +141,20 @@ public final class Planner {
         mains |= 1 << kind.ordinal();
       }
     }
-    Set<Integer> pinned = edits.pins().getOrDefault(exercise.id(), Set.of());
     boolean must = edits.pins().containsKey(exercise.id());
+    Days held = edits.pins().getOrDefault(exercise.id(), Days.NONE).and(days);
     int most = fast(exercise) ? MOST_FAST_DAYS : MOST_HARD_DAYS;
-    List<Integer> patterns;
-    List<Integer> held = pinned.stream().filter(days::contains).toList();
-    if (must && !held.isEmpty()) {
-      patterns = List.of(TrainingDays.pattern(held));
+    List<Days> choices;
+    if (!held.none()) {
+      choices = List.of(held);
+    } else if (exercise.hard()) {
+      choices = TrainingDays.hard(days, most);
     } else {
-      patterns =
-          exercise.hard()
-              ? TrainingDays.hardPatterns(days, most)
-              : days.isEmpty() ? List.of() : List.of(TrainingDays.pattern(days));
+      choices = days.none() ? List.of() : List.of(days);
     }
-    return patterns.isEmpty()
+    return choices.isEmpty()
         ? Optional.empty()
-        : Optional.of(new Piece(item(exercise, at.least()), service, mains, patterns, must));
+        : Optional.of(new Piece(item(exercise, at.least()), service, mains, choices, must));
   }
 
   /**
@@ -227,10 +162,10 @@ public final class Planner {
    * it keeps within the minutes, what serves most first; else it stays at the least.
    */
   private WeekFit.Chosen raised(
-      WeekFit fit, WeekFit.Chosen chosen, Map<String, List<Exercise>> ladders, int number) {
-    int[] left = fit.secondsLeft(chosen.drills(), TrainingDays.spread(WeekSolver.DAYS));
+      WeekFit fit, WeekFit.Chosen chosen, Map<LadderId, List<Exercise>> ladders, int number) {
+    int[] left = fit.secondsLeft(chosen.drills(), Days.ALL);
     for (int p = 0; p < chosen.pieces().size(); p++) {
-      spend(left, chosen.patterns()[p], chosen.pieces().get(p).seconds() + Session.BETWEEN_ITEMS);
+      spend(left, chosen.days().get(p), chosen.pieces().get(p).seconds() + Session.BETWEEN_ITEMS);
     }
     List<Piece> pieces = new ArrayList<>(chosen.pieces());
     List<Integer> order = new ArrayList<>();
@@ -245,26 +180,18 @@ public final class Planner {
       Rungs.At at = Rungs.of(ladders.get(exercise.ladder()), number).orElseThrow();
       PlanItem more = item(exercise, at.planned());
       int extra = more.seconds() - piece.seconds();
-      int pattern = chosen.patterns()[p];
-      boolean fits = true;
-      for (int d = 0; d < WeekSolver.DAYS; d++) {
-        fits &= (pattern & 1 << d) == 0 || left[d] >= extra;
-      }
-      if (pattern != 0 && fits) {
-        spend(left, pattern, extra);
-        pieces.set(
-            p, new Piece(more, piece.service(), piece.mains(), piece.patterns(), piece.must()));
+      Days days = chosen.days().get(p);
+      boolean fits = days.list().stream().allMatch(day -> left[day - 1] >= extra);
+      if (!days.none() && fits) {
+        spend(left, days, extra);
+        pieces.set(p, piece.with(more));
       }
     }
-    return new WeekFit.Chosen(pieces, chosen.patterns(), chosen.drills());
+    return new WeekFit.Chosen(pieces, chosen.days(), chosen.drills());
   }
 
-  private static void spend(int[] left, int pattern, int seconds) {
-    for (int d = 0; d < WeekSolver.DAYS; d++) {
-      if ((pattern & 1 << d) != 0) {
-        left[d] -= seconds;
-      }
-    }
+  private static void spend(int[] left, Days days, int seconds) {
+    days.list().forEach(day -> left[day - 1] -= seconds);
   }
 
   private double worth(Piece piece) {
@@ -276,12 +203,12 @@ public final class Planner {
     return sum;
   }
 
-  private List<Session> sessions(WeekFit.Chosen chosen, List<Integer> days) {
+  private List<Session> sessions(WeekFit.Chosen chosen, Days days) {
     List<Session> sessions = new ArrayList<>();
-    for (int day : days) {
+    for (int day : days.list()) {
       List<PlanItem> items = new ArrayList<>();
       for (int p = 0; p < chosen.pieces().size(); p++) {
-        if ((chosen.patterns()[p] & 1 << day - 1) != 0) {
+        if (chosen.days().get(p).has(day)) {
           items.add(chosen.pieces().get(p).item());
         }
       }
@@ -289,8 +216,8 @@ public final class Planner {
       chosen
           .drills()
           .forEach(
-              (drill, pattern) -> {
-                if ((pattern & 1 << day - 1) != 0) {
+              (drill, on) -> {
+                if (on.has(day)) {
                   items.add(drill);
                 }
               });
@@ -304,7 +231,7 @@ public final class Planner {
   private static int hardOn(WeekFit.Chosen chosen, int day) {
     int hard = 0;
     for (int p = 0; p < chosen.pieces().size(); p++) {
-      if ((chosen.patterns()[p] & 1 << day - 1) != 0) {
+      if (chosen.days().get(p).has(day)) {
         hard |= chosen.pieces().get(p).mains();
       }
     }
@@ -316,11 +243,7 @@ public final class Planner {
    */
   static int order(PlanItem item) {
     return item.exercise()
-        .map(
-            e ->
-                e.kind().ordinal() * 100
-                    + (e.ladder().equals("hip-turn-standing") ? 10 : 0)
-                    + e.rung())
+        .map(e -> e.kind().ordinal() * 100 + (e.ladder().equals(STANDING) ? 10 : 0) + e.rung())
         .orElse(1000);
   }
 
@@ -332,33 +255,32 @@ public final class Planner {
                 == 1;
     Dose.Prescribed much = edits.doses().getOrDefault(exercise.id(), dose);
     Dose.Prescribed given = extra && much.extraSets() == 0 ? much.withExtraSet() : much;
-    String why =
-        why(exercise) + (extra ? "; " + weaker.get().id() + " side first, with one extra set" : "");
     return new PlanItem(
         exercise.id(),
         Optional.of(exercise),
         exercise.dose(),
         given,
         exercise.dose().seconds(given),
-        why);
+        new Why(purpose(exercise), weaker.filter(w -> extra), held(exercise)));
   }
 
-  private String why(Exercise exercise) {
-    List<String> served = new ArrayList<>();
-    needs.entrySet().stream()
-        .filter(n -> exercise.service(n.getKey()) > 0)
-        .sorted(Map.Entry.<LimitKind, Double>comparingByValue().reversed())
-        .forEach(
-            n ->
-                served.add(
-                    n.getKey().title().toLowerCase(Locale.ROOT)
-                        + " ("
-                        + Limit.of(n.getKey()).band(screen, handed).word()
-                        + (exercise.service(n.getKey()) == 1 ? ")" : ", by half)")));
-    String held = edits.pins().containsKey(exercise.id()) ? "held in by the trainer" : "";
-    if (served.isEmpty()) {
-      return held.isEmpty() ? "frees the front of the hip before the seat works" : held;
+  private boolean held(Exercise exercise) {
+    return edits.pins().containsKey(exercise.id());
+  }
+
+  private Why.Purpose purpose(Exercise exercise) {
+    List<Why.Served> served =
+        needs.entrySet().stream()
+            .filter(n -> exercise.service(n.getKey()) > 0)
+            .sorted(Map.Entry.<LimitKind, Double>comparingByValue().reversed())
+            .map(
+                n ->
+                    new Why.Served(
+                        n.getKey(), body.band(n.getKey()), exercise.service(n.getKey()) == 1))
+            .toList();
+    if (!served.isEmpty()) {
+      return new Why.Serves(served);
     }
-    return "serves " + String.join(" and ", served) + (held.isEmpty() ? "" : "; " + held);
+    return held(exercise) ? new Why.ByHand() : new Why.FreesFirst();
   }
 }

@@ -3,8 +3,6 @@ package loosehip.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import loosehip.core.body.Handed;
-import loosehip.core.measure.Screen;
 import loosehip.core.safety.Health;
 
 /**
@@ -22,33 +20,38 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
    *
    * @param exercise its id in the catalogue
    * @param reps how often, on each side where it is done on both
-   * @param counted what is counted: {@code times}, {@code breaths} or {@code each side}
+   * @param counted what is counted
    */
-  public record Part(String exercise, int reps, String counted) {
-    /** How much in words: {@code 10 each side}. */
-    public String told() {
-      return reps + " " + counted;
-    }
+  public record Part(ItemId exercise, int reps, Counted counted) {}
+
+  /** What is counted. */
+  public enum Counted {
+    TIMES,
+    BREATHS,
+    EACH_SIDE
   }
 
   private static final List<Part> WHOLE =
       List.of(
-          new Part("lying-tilts", 8, "times"),
-          new Part("four-point-arch-round", 8, "breaths"),
-          new Part("club-hinge", 10, "times"),
-          new Part("one-leg-turn-held", 10, "each side"),
-          new Part("side-squat-foot-sweeps", 5, "each side"),
-          new Part("low-side-steps", 10, "times"),
-          new Part("long-lunge", 10, "each side"));
+          part("lying-tilts", 8, Counted.TIMES),
+          part("four-point-arch-round", 8, Counted.BREATHS),
+          part("club-hinge", 10, Counted.TIMES),
+          part("one-leg-turn-held", 10, Counted.EACH_SIDE),
+          part("side-squat-foot-sweeps", 5, Counted.EACH_SIDE),
+          part("low-side-steps", 10, Counted.TIMES),
+          part("long-lunge", 10, Counted.EACH_SIDE));
+
+  private static Part part(String exercise, int reps, Counted counted) {
+    return new Part(ItemId.of(exercise), reps, counted);
+  }
 
   /** The reset of one golfer. */
-  public static PreRoundReset of(Catalogue catalogue, Screen screen, Handed handed, Health health) {
+  public static PreRoundReset of(Catalogue catalogue, Health health) {
     List<Part> parts = new ArrayList<>();
     List<LeftOut> out = new ArrayList<>();
     List<PlanItem> items = new ArrayList<>();
     for (Part part : WHOLE) {
-      Optional<String> blocked =
-          Planner.blockedBy(catalogue, part.exercise(), screen, handed, health);
+      Optional<Reason> blocked = Planner.blockedBy(catalogue, part.exercise(), health);
       if (blocked.isPresent()) {
         out.add(new LeftOut(part.exercise(), blocked.get()));
       } else {
@@ -67,6 +70,6 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
         exercise.dose(),
         much,
         exercise.dose().seconds(much),
-        "");
+        Why.of(new Why.ByHand()));
   }
 }

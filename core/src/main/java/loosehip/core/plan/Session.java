@@ -1,6 +1,7 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One day's work.
@@ -14,6 +15,11 @@ public record Session(int day, List<PlanItem> items) {
 
   /** Seconds between two items. */
   static final int BETWEEN_ITEMS = 20;
+
+  /** The item with this id, when it is done on this day. */
+  public Optional<PlanItem> item(ItemId id) {
+    return items.stream().filter(i -> i.id().equals(id)).findFirst();
+  }
 
   /** Whole length in seconds: 30 to set up, 20 between items. */
   public int seconds() {

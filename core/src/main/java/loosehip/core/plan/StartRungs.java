@@ -18,8 +18,8 @@ import loosehip.core.measure.Slot;
 final class StartRungs {
   private StartRungs() {}
 
-  static int of(String ladder, Screen screen) {
-    return switch (ladder) {
+  static int of(LadderId ladder, Screen screen) {
+    return switch (ladder.id()) {
       case "hip-turn-floor" -> floor(screen);
       case "hip-turn-standing" -> standing(screen);
       case "tilt" -> byBand(band(screen, ScreenTest.TILT_CONTROL), 1, 2, 3);

@@ -1,10 +1,9 @@
 package loosehip.core.plan;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** Things at hand for homework; nothing else counts as a tool. */
-public enum Tool {
+public enum Tool implements Named {
   CLUB("club", "a club"),
   CHAIR("chair", "a chair"),
   WALL("wall", "a free wall"),
@@ -23,7 +22,7 @@ public enum Tool {
     this.word = word;
   }
 
-  /** The id used in files. */
+  @Override
   public String id() {
     return id;
   }
@@ -31,10 +30,5 @@ public enum Tool {
   /** The words shown. */
   public String word() {
     return word;
-  }
-
-  /** The tool with this id, or empty. */
-  public static Optional<Tool> parse(String id) {
-    return Arrays.stream(values()).filter(t -> t.id.equals(id)).findFirst();
   }
 }

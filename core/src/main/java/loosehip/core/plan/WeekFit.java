@@ -2,12 +2,12 @@ package loosehip.core.plan;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 
 /** Fits exercises and drills into a week's minutes; a week met before is not solved again. */
 final class WeekFit {
@@ -20,50 +20,55 @@ final class WeekFit {
   private final PlanEdits edits;
   private final double[] needs;
   private final boolean reciprocal;
-  private final Set<String> notes;
+  private final Outcomes outcomes;
   private final Map<List<Object>, Optional<WeekSolver.Week>> solved = new HashMap<>();
 
   /**
    * @param needs how large each need is
    * @param reciprocal whether the front of the hip has to be freed before the seat works
-   * @param notes where what is pinned and does not fit is written down
+   * @param outcomes where what is pinned and does not fit is written down
    */
-  WeekFit(Wishes wishes, PlanEdits edits, double[] needs, boolean reciprocal, Set<String> notes) {
+  WeekFit(Wishes wishes, PlanEdits edits, double[] needs, boolean reciprocal, Outcomes outcomes) {
     this.wishes = wishes;
     this.edits = edits;
     this.needs = needs;
     this.reciprocal = reciprocal;
-    this.notes = notes;
+    this.outcomes = outcomes;
   }
 
-  /** What was chosen for a week: each piece with its pattern, and the drills with theirs. */
-  record Chosen(List<Piece> pieces, int[] patterns, Map<PlanItem, Integer> drills) {}
+  /** What was chosen for a week: each piece with its days, and the drills with theirs. */
+  record Chosen(List<Piece> pieces, List<Days> days, Map<PlanItem, Days> drills) {
+    /** Drills alone. */
+    static Chosen drillsAlone(List<Piece> pieces, Map<PlanItem, Days> drills) {
+      return new Chosen(pieces, Collections.nCopies(pieces.size(), Days.NONE), drills);
+    }
+  }
 
   /**
    * Chooses a week. As many drills are kept as leave body work most of what it would serve without
    * them; drills alone only when no exercise fits.
    */
-  Chosen choose(List<Piece> pieces, List<PlanItem> drills, List<Integer> days, int hardYesterday) {
+  Chosen choose(List<Piece> pieces, List<PlanItem> drills, Days days, int hardYesterday) {
     Optional<WeekSolver.Week> without = solved(pieces, Map.of(), days, hardYesterday);
     double least = BODY_KEEPS * without.map(WeekSolver.Week::served).orElse(0.0);
     for (int kept = drills.size(); kept >= 0; kept--) {
-      Map<PlanItem, Integer> placed = DrillChoice.placed(drills.subList(0, kept), days, edits);
+      Map<PlanItem, Days> placed = DrillChoice.placed(drills.subList(0, kept), days, edits);
       Optional<WeekSolver.Week> week = solved(pieces, placed, days, hardYesterday);
       boolean body =
           week.isPresent()
-              && Arrays.stream(week.get().patterns()).anyMatch(p -> p != 0)
+              && week.get().any()
               && (week.get().served() >= least || held(drills.subList(0, kept)));
       if (body) {
-        return new Chosen(pieces, week.get().patterns(), placed);
+        return new Chosen(pieces, week.get().days(), placed);
       }
     }
     for (int kept = drills.size(); kept > 0; kept--) {
       List<PlanItem> some = drills.subList(0, kept);
       if (Session.length(some) <= wishes.minutesPerDay() * 60) {
-        return new Chosen(pieces, new int[pieces.size()], DrillChoice.placed(some, days, edits));
+        return Chosen.drillsAlone(pieces, DrillChoice.placed(some, days, edits));
       }
     }
-    return new Chosen(pieces, new int[pieces.size()], Map.of());
+    return Chosen.drillsAlone(pieces, Map.of());
   }
 
   private boolean held(List<PlanItem> drills) {
@@ -71,10 +76,10 @@ final class WeekFit {
   }
 
   private Optional<WeekSolver.Week> solved(
-      List<Piece> pieces, Map<PlanItem, Integer> drills, List<Integer> days, int hardYesterday) {
+      List<Piece> pieces, Map<PlanItem, Days> drills, Days days, int hardYesterday) {
     int[] left = secondsLeft(drills, days);
     List<Object> key = new ArrayList<>();
-    pieces.forEach(p -> key.add(List.of(p.item().id(), p.seconds(), p.patterns(), p.must())));
+    pieces.forEach(p -> key.add(List.of(p.item().id(), p.seconds(), p.choices(), p.must())));
     key.add(Arrays.stream(left).boxed().toList());
     key.add(hardYesterday);
     return solved.computeIfAbsent(key, k -> solveOrGiveWay(pieces, left, hardYesterday));
@@ -90,22 +95,15 @@ final class WeekFit {
       if (found.isPresent()) {
         return found;
       }
-      Optional<String> last =
+      Optional<ItemId> last =
           edits.pinned().stream()
               .filter(id -> now.stream().anyMatch(p -> p.must() && p.item().id().equals(id)))
               .reduce((a, b) -> b);
       if (last.isEmpty()) {
         return Optional.empty();
       }
-      notes.add(
-          "No room for "
-              + last.get()
-              + ": it breaks the minutes, the seven exercises or the 48 hours of its days");
-      now.replaceAll(
-          p ->
-              p.item().id().equals(last.get())
-                  ? new Piece(p.item(), p.service(), p.mains(), p.patterns(), false)
-                  : p);
+      outcomes.note(new PlanNote.NoRoom(last.get()));
+      now.replaceAll(p -> p.item().id().equals(last.get()) ? p.free() : p);
     }
   }
 
@@ -127,16 +125,16 @@ final class WeekFit {
   }
 
   /** Seconds each day has for exercises, each with its pause; negative without a session. */
-  int[] secondsLeft(Map<PlanItem, Integer> drills, List<Integer> days) {
-    int[] left = new int[WeekSolver.DAYS];
-    for (int d = 0; d < WeekSolver.DAYS; d++) {
-      int day = d;
+  int[] secondsLeft(Map<PlanItem, Days> drills, Days days) {
+    int[] left = new int[Days.IN_A_WEEK];
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
+      int day = d + 1;
       int taken =
           drills.entrySet().stream()
-              .filter(e -> (e.getValue() & 1 << day) != 0)
+              .filter(e -> e.getValue().has(day))
               .mapToInt(e -> e.getKey().seconds() + Session.BETWEEN_ITEMS)
               .sum();
-      left[d] = days.contains(d + 1) ? wishes.minutesPerDay() * 60 - SET_UP_LESS_PAUSE - taken : -1;
+      left[d] = days.has(day) ? wishes.minutesPerDay() * 60 - SET_UP_LESS_PAUSE - taken : -1;
     }
     return left;
   }

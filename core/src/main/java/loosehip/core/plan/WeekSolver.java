@@ -1,12 +1,13 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * Chooses one week exactly. Each piece is left out or takes one of its day patterns; the choice
+ * Chooses one week exactly. Each piece is left out or takes one of its choices of days; the choice
  * that serves the needs most wins, where a day's second exercise on the same need counts half, the
  * third a quarter, largest first. Held throughout: the seconds of each day, at most seven exercises
  * a day, 48 h between hard work on the same limit (the week after begins like this one), and what
@@ -16,9 +17,6 @@ import java.util.Optional;
  * wins, then the one found first, so the same input gives the same week.
  */
 final class WeekSolver {
-  /** Days of a week. */
-  static final int DAYS = 7;
-
   private static final int MOST_EXERCISES = 7;
   private static final double SECOND_ON_A_NEED = 0.5;
   private static final double SHORTER = 1e-7;
@@ -35,9 +33,9 @@ final class WeekSolver {
   private double bestValue = Double.NEGATIVE_INFINITY;
   private double bestServed;
   private final int[][] services;
-  private final int[] used = new int[DAYS];
-  private final int[] count = new int[DAYS];
-  private final int[] hard = new int[DAYS];
+  private final int[] used = new int[Days.IN_A_WEEK];
+  private final int[] count = new int[Days.IN_A_WEEK];
+  private final int[] hard = new int[Days.IN_A_WEEK];
   private final int[] reach;
   private final int[] mains1;
   private final int[] mainsHalf;
@@ -53,10 +51,15 @@ final class WeekSolver {
   /**
    * A week.
    *
-   * @param patterns the pattern of each piece, 0 where it is left out
+   * @param days the days of each piece, none where it is left out
    * @param served what it serves
    */
-  record Week(int[] patterns, double served) {}
+  record Week(List<Days> days, double served) {
+    /** Whether anything is in it. */
+    boolean any() {
+      return days.stream().anyMatch(d -> !d.none());
+    }
+  }
 
   private WeekSolver(
       double[] needs,
@@ -78,12 +81,12 @@ final class WeekSolver {
     }
     this.reach = new int[pieces.size()];
     for (int p = 0; p < pieces.size(); p++) {
-      for (int pattern : pieces.get(p).patterns()) {
-        reach[p] |= pattern;
+      for (Days days : pieces.get(p).choices()) {
+        reach[p] |= days.bits();
       }
     }
-    this.mains1 = new int[DAYS * Math.max(1, needs.length)];
-    this.mainsHalf = new int[DAYS * Math.max(1, needs.length)];
+    this.mains1 = new int[Days.IN_A_WEEK * Math.max(1, needs.length)];
+    this.mainsHalf = new int[Days.IN_A_WEEK * Math.max(1, needs.length)];
   }
 
   /**
@@ -103,7 +106,8 @@ final class WeekSolver {
     WeekSolver solver = new WeekSolver(needs, pieces, secondsLeft, hardYesterday, together);
     int[] order = solver.order();
     solver.search(order, 0, 0, 0);
-    return Optional.ofNullable(solver.best).map(b -> new Week(b, solver.bestServed));
+    return Optional.ofNullable(solver.best)
+        .map(b -> new Week(Arrays.stream(b).mapToObj(Days::new).toList(), solver.bestServed));
   }
 
   /** What must be in first, then by what a second of it serves. */
@@ -141,7 +145,8 @@ final class WeekSolver {
       return;
     }
     int piece = order[at];
-    for (int pattern : pieces.get(piece).patterns()) {
+    for (Days days : pieces.get(piece).choices()) {
+      int pattern = days.bits();
       if (fits(piece, pattern)) {
         double gain = gain(piece, pattern);
         put(piece, pattern, 1);
@@ -164,7 +169,7 @@ final class WeekSolver {
 
   private boolean fits(int piece, int pattern) {
     Piece p = pieces.get(piece);
-    for (int d = 0; d < DAYS; d++) {
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
       if ((pattern & 1 << d) == 0) {
         continue;
       }
@@ -172,8 +177,8 @@ final class WeekSolver {
           || count[d] >= MOST_EXERCISES) {
         return false;
       }
-      int before = d == 0 ? hard[DAYS - 1] | hardYesterday : hard[d - 1];
-      int after = hard[(d + 1) % DAYS];
+      int before = d == 0 ? hard[Days.IN_A_WEEK - 1] | hardYesterday : hard[d - 1];
+      int after = hard[(d + 1) % Days.IN_A_WEEK];
       if ((p.mains() & (before | after)) != 0) {
         return false;
       }
@@ -184,7 +189,7 @@ final class WeekSolver {
   private void put(int piece, int pattern, int by) {
     Piece p = pieces.get(piece);
     chosen[piece] = by > 0 ? pattern : 0;
-    for (int d = 0; d < DAYS; d++) {
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
       if ((pattern & 1 << d) != 0) {
         used[d] += by * (p.seconds() + Session.BETWEEN_ITEMS);
         count[d] += by;
@@ -198,7 +203,7 @@ final class WeekSolver {
       }
     }
     if (p.mains() != 0) {
-      for (int d = 0; d < DAYS; d++) {
+      for (int d = 0; d < Days.IN_A_WEEK; d++) {
         if ((pattern & 1 << d) != 0) {
           hard[d] = 0;
           for (int q = 0; q < chosen.length; q++) {
@@ -213,7 +218,7 @@ final class WeekSolver {
 
   private double gain(int piece, int pattern) {
     double gain = 0;
-    for (int d = 0; d < DAYS; d++) {
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
       if ((pattern & 1 << d) != 0) {
         gain += gainOn(piece, d);
       }
@@ -252,7 +257,7 @@ final class WeekSolver {
     double sum = 0;
     double[] density = new double[order.length - from];
     int[] seconds = new int[order.length - from];
-    for (int d = 0; d < DAYS; d++) {
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
       int room = secondsLeft[d] - used[d];
       if (room <= 0 || count[d] >= MOST_EXERCISES) {
         continue;

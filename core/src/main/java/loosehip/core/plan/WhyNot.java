@@ -3,20 +3,19 @@ package loosehip.core.plan;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 
-/** Says why what might have been in a block is not, and what had to go. */
+/** Finds why what might have been in a block is not, and what stays open. */
 final class WhyNot {
   private static final int NAMED = 3;
 
   private final Wishes wishes;
   private final Set<LimitKind> needs;
   private final List<PlanItem> all;
-  private final Set<String> chosen;
+  private final Set<ItemId> chosen;
   private final List<Block.Week> weeks;
   private final List<LimitKind> untested;
 
@@ -39,59 +38,42 @@ final class WhyNot {
 
   /** Ladders that could have been climbed and are not, by their first rung. */
   List<LeftOut> unchosen(Collection<List<Exercise>> ladders) {
-    List<LeftOut> out = new ArrayList<>();
-    for (List<Exercise> rising : ladders) {
-      if (rising.stream().noneMatch(e -> chosen.contains(e.id()))) {
-        out.add(new LeftOut(rising.get(0).id(), reason(rising.get(0))));
-      }
-    }
-    return out;
+    return ladders.stream()
+        .filter(rising -> rising.stream().noneMatch(e -> chosen.contains(e.id())))
+        .map(rising -> rising.get(0))
+        .map(exercise -> new LeftOut(exercise.id(), noTime(exercise)))
+        .toList();
   }
 
-  private String reason(Exercise exercise) {
+  private Reason noTime(Exercise exercise) {
     int seconds = exercise.dose().seconds(exercise.dose().in(1, wishes.weeks()));
-    if (seconds + Session.SET_UP > wishes.minutesPerDay() * 60) {
-      return "no time left: it alone takes "
-          + seconds
-          + " s of "
-          + wishes.minutesPerDay()
-          + " minutes";
-    }
-    return "no time left: "
-        + seconds
-        + " s would go past "
-        + wishes.minutesPerDay()
-        + " minutes, and the rest serves more";
+    boolean alone = seconds + Session.SET_UP > wishes.minutesPerDay() * 60;
+    return new Reason.NoTime(seconds, wishes.minutesPerDay(), alone);
   }
 
   /** Needs that nothing in the plan serves, days that are all gone, and minutes that stay free. */
-  List<String> notes() {
-    List<String> notes = new ArrayList<>();
-    List<String> unserved =
-        needs.stream()
-            .filter(
-                kind ->
-                    all.stream()
-                        .noneMatch(i -> i.exercise().filter(e -> e.service(kind) > 0).isPresent()))
-            .map(kind -> kind.title().toLowerCase(Locale.ROOT))
-            .toList();
+  List<PlanNote> notes() {
+    List<PlanNote> notes = new ArrayList<>();
+    List<LimitKind> unserved = needs.stream().filter(this::unserved).toList();
     if (!unserved.isEmpty()) {
-      notes.add(
-          "Not served in these minutes, with these tools and cautions: "
-              + String.join(", ", unserved));
+      notes.add(new PlanNote.NotServed(unserved));
     }
-    if (weeks.stream().allMatch(w -> TrainingDays.of(wishes, w.number()).isEmpty())) {
-      notes.add("Every day of the block is blacked out");
+    if (weeks.stream().allMatch(w -> TrainingDays.of(wishes, w.number()).none())) {
+      notes.add(new PlanNote.NoFreeDay());
     }
     if (needs.isEmpty() && !all.isEmpty()) {
-      notes.add("No body work: nothing measured falls short behind these faults");
+      notes.add(new PlanNote.NoBodyWork());
     }
     free().ifPresent(notes::add);
     return notes;
   }
 
+  private boolean unserved(LimitKind kind) {
+    return all.stream().noneMatch(i -> i.exercise().filter(e -> e.service(kind) > 0).isPresent());
+  }
+
   /** Minutes left on the fullest day, where a test not taken might fill them. */
-  private Optional<String> free() {
+  private Optional<PlanNote> free() {
     int longest =
         weeks.stream()
             .flatMap(w -> w.sessions().stream())
@@ -99,16 +81,10 @@ final class WhyNot {
             .max()
             .orElse(0);
     int free = wishes.minutesPerDay() - (longest + 59) / 60;
-    if (longest == 0 || untested.isEmpty() || free * 3 < wishes.minutesPerDay()) {
-      return Optional.empty();
-    }
-    List<String> named =
-        untested.stream().limit(NAMED).map(k -> k.title().toLowerCase(Locale.ROOT)).toList();
-    return Optional.of(
-        free
-            + " of the "
-            + wishes.minutesPerDay()
-            + " minutes stay free; not measured, so not trained yet: "
-            + String.join(", ", named));
+    return longest == 0 || untested.isEmpty() || free * 3 < wishes.minutesPerDay()
+        ? Optional.empty()
+        : Optional.of(
+            new PlanNote.MinutesFree(
+                free, wishes.minutesPerDay(), untested.stream().limit(NAMED).toList()));
   }
 }

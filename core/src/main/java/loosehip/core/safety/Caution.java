@@ -1,10 +1,9 @@
 package loosehip.core.safety;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /** Something remembered about a golfer that blocks or changes exercises and tests. */
-public enum Caution {
+public enum Caution implements Named {
   HIP_REPLACEMENT(
       "hip-replacement",
       "New hip",
@@ -81,7 +80,7 @@ public enum Caution {
     this.consequence = consequence;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
@@ -99,10 +98,5 @@ public enum Caution {
   /** What it blocks and changes, in a phrase for the caution strip. */
   public String consequence() {
     return consequence;
-  }
-
-  /** The caution with this id, or empty. */
-  public static Optional<Caution> parse(String id) {
-    return Arrays.stream(values()).filter(c -> c.id.equals(id)).findFirst();
   }
 }

@@ -3,6 +3,7 @@ package loosehip.core.safety;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
@@ -28,38 +29,23 @@ public record Health(Set<WarningSign> openWarnings, List<NotedCaution> cautions)
     return !openWarnings.isEmpty();
   }
 
-  /** The noted caution of this kind on this side, not cleared, if any. */
-  public Optional<NotedCaution> active(Caution caution, Side side) {
-    return cautions.stream()
-        .filter(c -> c.caution() == caution && !c.cleared() && c.concerns(side))
-        .findFirst();
-  }
-
   /** Whether this caution is noted on any side and not cleared. */
   public boolean active(Caution caution) {
     return cautions.stream().anyMatch(c -> c.caution() == caution && !c.cleared());
   }
 
-  /** Why a test may not be taken on a side, or empty when it may. */
-  public Optional<Block> blocks(ScreenTest test, Optional<Side> side, Optional<Part> part) {
-    return rules(test, side, part, true).stream().findFirst();
+  /** The rule that keeps a test from a side, or empty when it may be taken. */
+  public Optional<TestRule> blocks(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    return rules(test, side, part).filter(TestRule::blocks).findFirst();
   }
 
   /** What to mind while a test is taken that may be taken. */
-  public List<Block> cares(ScreenTest test, Optional<Side> side, Optional<Part> part) {
-    return rules(test, side, part, false);
+  public List<TestRule> cares(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    return rules(test, side, part).filter(rule -> !rule.blocks()).toList();
   }
 
-  private List<Block> rules(
-      ScreenTest test, Optional<Side> side, Optional<Part> part, boolean blocks) {
-    return cautions.stream()
-        .flatMap(
-            c ->
-                TestRule.of(c, test, side, part)
-                    .filter(r -> r.blocks() == blocks)
-                    .map(r -> new Block(c.caution(), side, r.words() + ": " + c.caution().asked()))
-                    .stream())
-        .toList();
+  private Stream<TestRule> rules(ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    return cautions.stream().flatMap(c -> TestRule.of(c, test, side, part).stream());
   }
 
   /** The same golfer, mirrored. */

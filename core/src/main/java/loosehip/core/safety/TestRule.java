@@ -11,10 +11,57 @@ import org.jspecify.annotations.Nullable;
  * What one noted caution asks of one test: leave it out, or take it with care. Only a recorded
  * clearance lifts it.
  *
- * @param blocks whether the test is left out; otherwise it is taken with care
- * @param words what to do, in words
+ * @param because the caution
+ * @param advice what to do
  */
-public record TestRule(boolean blocks, String words) {
+public record TestRule(NotedCaution because, Advice advice) {
+
+  /** What a caution can ask of a test. */
+  public enum Advice {
+    NO_HOPS(true, "hops only without any caution"),
+    SHORT_OF_PINCH(false, "stop short of the pinch"),
+    FIRST_PULL(false, "stop at the first pull inside the knee"),
+    NO_DEEP_SQUAT(true, "no deep squats"),
+    NO_STANCE_TURN(true, "no turning while that knee carries"),
+    NEUTRAL_FIRST(false, "neutral first; stop at 4 of 10"),
+    NO_NERVE_STRETCH(true, "no knee straightening across the midline"),
+    SHORT_OF_END(false, "stay short of the end range"),
+    SLOW_AND_SUPPORTED(false, "unloaded, slow, support at hand"),
+    TEN_SECONDS(false, "stop at 10 s; keep breathing"),
+    GROIN_QUIET(false, "stop where the groin complains"),
+    SHOULDER_QUIET(false, "only as far as the shoulder is quiet"),
+    LIMITS_NOT_NOTED(true, "the surgeon's limits are not noted yet (Talk)"),
+    WITHIN_LIMITS(false, "only inside the limits noted"),
+    NO_LONG_HOLD(true, "no long holds"),
+    WEEK_NOT_NOTED(true, "not on the back after week 16: note the week on Talk"),
+    MIND_THE_WEEK(false, "not on the back after week 16; noted"),
+    NO_CLOSED_EYES(true, "no closed eyes"),
+    WITH_HELPER(false, "support at hand, helper present"),
+    NO_FREE_ONE_LEG(true, "no free one-leg work");
+
+    private final boolean blocks;
+    private final String words;
+
+    Advice(boolean blocks, String words) {
+      this.blocks = blocks;
+      this.words = words;
+    }
+
+    /** Whether the test is left out; otherwise it is taken with care. */
+    public boolean blocks() {
+      return blocks;
+    }
+
+    /** What to do, in words. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Whether the test is left out. */
+  public boolean blocks() {
+    return advice.blocks();
+  }
 
   /** The rule for a test on a side, or empty when the caution does not touch it. */
   public static Optional<TestRule> of(
@@ -22,79 +69,76 @@ public record TestRule(boolean blocks, String words) {
     if (noted.cleared()) {
       return Optional.empty();
     }
-    if (test == ScreenTest.HOP_HOLD) {
-      return block("hops only without any caution");
-    }
-    if (side.isPresent() && !noted.concerns(side.get())) {
-      return Optional.empty();
-    }
-    return Optional.ofNullable(
-        switch (noted.caution()) {
-          case HIP_REPLACEMENT -> newHip(noted, test, part);
-          case HIP_PINCH -> turnsIn(test, part) ? care("stop short of the pinch") : null;
-          case INNER_KNEE ->
-              test == ScreenTest.SEATED_ROTATION || test == ScreenTest.STANDING_TURN
-                  ? care("stop at the first pull inside the knee")
-                  : null;
-          case KNEE -> test == ScreenTest.SQUAT_DEPTH ? left("no deep squats") : null;
-          case STANDING_KNEE ->
-              test == ScreenTest.STANDING_TURN || test == ScreenTest.KNEE_TRACK
-                  ? left("no turning while that knee carries")
-                  : null;
-          case BACK -> bends(test) ? care("neutral first; stop at 4 of 10") : null;
-          case SCIATICA ->
-              test == ScreenTest.LEG_EXTENSION_SHORT
-                  ? left("no knee straightening across the midline")
-                  : test == ScreenTest.HINGE_CONTACT ? care("stay short of the end range") : null;
-          case BRITTLE_BONES -> bends(test) ? care("unloaded, slow, support at hand") : null;
-          case BALANCE -> balance(test, part);
-          case HEART ->
-              test == ScreenTest.FRONT_HOLD || test == ScreenTest.BRIDGE_HOLD
-                  ? care("stop at 10 s; keep breathing")
-                  : null;
-          case PREGNANCY -> pregnancy(noted, test);
-          case GROIN ->
-              test.measuresHipTurn() || test == ScreenTest.SQUAT_DEPTH
-                  ? care("stop where the groin complains")
-                  : null;
-          case SHOULDER ->
-              test == ScreenTest.OVERHEAD_REACH || test == ScreenTest.FRONT_HOLD
-                  ? care("only as far as the shoulder is quiet")
-                  : null;
-          case WRIST, UNDER_18 -> null;
-        });
+    return Optional.ofNullable(advice(noted, test, side, part)).map(a -> new TestRule(noted, a));
   }
 
-  private static @Nullable TestRule newHip(
-      NotedCaution noted, ScreenTest test, Optional<Part> part) {
+  private static @Nullable Advice advice(
+      NotedCaution noted, ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    if (test == ScreenTest.HOP_HOLD) {
+      return Advice.NO_HOPS;
+    }
+    if (side.isPresent() && !noted.concerns(side.get())) {
+      return null;
+    }
+    return switch (noted.caution()) {
+      case HIP_REPLACEMENT -> newHip(noted, test, part);
+      case HIP_PINCH -> turnsIn(test, part) ? Advice.SHORT_OF_PINCH : null;
+      case INNER_KNEE ->
+          test == ScreenTest.SEATED_ROTATION || test == ScreenTest.STANDING_TURN
+              ? Advice.FIRST_PULL
+              : null;
+      case KNEE -> test == ScreenTest.SQUAT_DEPTH ? Advice.NO_DEEP_SQUAT : null;
+      case STANDING_KNEE ->
+          test == ScreenTest.STANDING_TURN || test == ScreenTest.KNEE_TRACK
+              ? Advice.NO_STANCE_TURN
+              : null;
+      case BACK -> bends(test) ? Advice.NEUTRAL_FIRST : null;
+      case SCIATICA ->
+          test == ScreenTest.LEG_EXTENSION_SHORT
+              ? Advice.NO_NERVE_STRETCH
+              : test == ScreenTest.HINGE_CONTACT ? Advice.SHORT_OF_END : null;
+      case BRITTLE_BONES -> bends(test) ? Advice.SLOW_AND_SUPPORTED : null;
+      case BALANCE -> balance(test, part);
+      case HEART ->
+          test == ScreenTest.FRONT_HOLD || test == ScreenTest.BRIDGE_HOLD
+              ? Advice.TEN_SECONDS
+              : null;
+      case PREGNANCY -> pregnancy(noted, test);
+      case GROIN ->
+          test.measuresHipTurn() || test == ScreenTest.SQUAT_DEPTH ? Advice.GROIN_QUIET : null;
+      case SHOULDER ->
+          test == ScreenTest.OVERHEAD_REACH || test == ScreenTest.FRONT_HOLD
+              ? Advice.SHOULDER_QUIET
+              : null;
+      case WRIST, UNDER_18 -> null;
+    };
+  }
+
+  private static @Nullable Advice newHip(NotedCaution noted, ScreenTest test, Optional<Part> part) {
     if (!turnsIn(test, part)) {
       return null;
     }
-    return noted.note().isBlank()
-        ? left("the surgeon's limits are not noted yet (Talk)")
-        : care("only inside the limits noted: " + noted.note());
+    return noted.note().isBlank() ? Advice.LIMITS_NOT_NOTED : Advice.WITHIN_LIMITS;
   }
 
-  private static @Nullable TestRule pregnancy(NotedCaution noted, ScreenTest test) {
+  private static @Nullable Advice pregnancy(NotedCaution noted, ScreenTest test) {
     if (test == ScreenTest.FRONT_HOLD) {
-      return left("no long holds");
+      return Advice.NO_LONG_HOLD;
     }
     if (test.position() != Position.ON_BACK) {
       return null;
     }
-    return noted.note().isBlank()
-        ? left("not on the back after week 16: note the week on Talk")
-        : care("not on the back after week 16; noted: " + noted.note());
+    return noted.note().isBlank() ? Advice.WEEK_NOT_NOTED : Advice.MIND_THE_WEEK;
   }
 
-  private static @Nullable TestRule balance(ScreenTest test, Optional<Part> part) {
+  private static @Nullable Advice balance(ScreenTest test, Optional<Part> part) {
     return switch (test) {
       case ONE_LEG_STAND ->
           part.filter(Part.EYES_CLOSED::equals).isPresent()
-              ? left("no closed eyes")
-              : care("support at hand, helper present");
-      case REACH_DOWN -> left("no free one-leg work");
-      case STANDING_TURN, SIDE_HIP_HOLD, KNEE_TRACK -> care("support at hand, helper present");
+              ? Advice.NO_CLOSED_EYES
+              : Advice.WITH_HELPER;
+      case REACH_DOWN -> Advice.NO_FREE_ONE_LEG;
+      case STANDING_TURN, SIDE_HIP_HOLD, KNEE_TRACK -> Advice.WITH_HELPER;
       default -> null;
     };
   }
@@ -108,17 +152,5 @@ public record TestRule(boolean blocks, String words) {
       case HINGE_CONTACT, TILT_CONTROL, TRUNK_TURN, REACH_DOWN, PELVIS_UNDER_CHEST -> true;
       default -> false;
     };
-  }
-
-  private static Optional<TestRule> block(String words) {
-    return Optional.of(left(words));
-  }
-
-  private static TestRule left(String words) {
-    return new TestRule(true, words);
-  }
-
-  private static TestRule care(String words) {
-    return new TestRule(false, words);
   }
 }

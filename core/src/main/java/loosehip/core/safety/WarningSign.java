@@ -1,13 +1,12 @@
 package loosehip.core.safety;
 
-import java.util.Arrays;
-import java.util.Optional;
+import loosehip.core.named.Named;
 
 /**
  * Asked before anybody moves, at every visit. Any yes means: no movement test and no plan until a
  * clinician's clearance with name and date is on record. Nothing here names an illness.
  */
-public enum WarningSign {
+public enum WarningSign implements Named {
   SADDLE_OR_BLADDER(
       "saddle-or-bladder", "Numbness between the legs, or new loss of bladder or bowel control?"),
   LEG_WEAKNESS("leg-weakness", "Weakness in a leg, a dropping foot, or numbness that spreads?"),
@@ -30,7 +29,7 @@ public enum WarningSign {
     this.question = question;
   }
 
-  /** The id used in files and addresses. */
+  @Override
   public String id() {
     return id;
   }
@@ -38,10 +37,5 @@ public enum WarningSign {
   /** The question as it is read out. */
   public String question() {
     return question;
-  }
-
-  /** The sign with this id, or empty. */
-  public static Optional<WarningSign> parse(String id) {
-    return Arrays.stream(values()).filter(w -> w.id.equals(id)).findFirst();
   }
 }

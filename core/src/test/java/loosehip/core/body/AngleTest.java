@@ -3,6 +3,7 @@ package loosehip.core.body;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import loosehip.core.named.Named;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -50,14 +51,14 @@ class AngleTest {
       assertThat(handed.leg(handed.side(leg))).isEqualTo(leg);
       assertThat(handed.side(leg.other())).isEqualTo(handed.side(leg).other());
     }
-    assertThat(Handed.parse(handed.id())).contains(handed);
+    assertThat(Named.parse(Handed.class, handed.id())).contains(handed);
   }
 
   @Test
   void aRightHandersLeadSideIsTheLeft() {
     assertThat(Handed.RIGHT.side(Leg.LEAD)).isEqualTo(Side.LEFT);
     assertThat(Handed.LEFT.side(Leg.LEAD)).isEqualTo(Side.RIGHT);
-    assertThat(Side.parse("middle")).isEmpty();
-    assertThat(Handed.parse("both")).isEmpty();
+    assertThat(Named.parse(Side.class, "middle")).isEmpty();
+    assertThat(Named.parse(Handed.class, "both")).isEmpty();
   }
 }

@@ -14,9 +14,13 @@ import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
+import loosehip.core.measure.Slot;
+import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanEdits;
+import loosehip.core.plan.Planner;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
@@ -32,6 +36,8 @@ class AssessmentTest {
   private static final String HIPS =
       "seated-rotation.right.internal 22; seated-rotation.left.internal 38;"
           + " seated-rotation.left.external 42; trunk-turn.right 40";
+
+  private static final Slot SEATED_IN = Slot.parse("seated-rotation.right.internal").orElseThrow();
 
   private static CaseFile golfer(String sheet, Health health, Seen seen, boolean wishes) {
     return new CaseFile(
@@ -52,34 +58,35 @@ class AssessmentTest {
   @ParameterizedTest
   @EnumSource(WarningSign.class)
   void anOpenWarningSignLeavesTheMeasurementsAndNothingElse(WarningSign sign) {
-    Assessment refer =
+    Assessment whole =
         Assessment.of(golfer(HIPS, new Health(Set.of(sign), List.of()), sway(), true));
-    assertThat(refer.status()).isEqualTo(Assessment.Status.REFER);
+    Judgement refer = whole.judgement();
+    assertThat(refer.status()).isEqualTo(Judgement.Status.REFER);
     assertThat(refer.measurements()).hasSize(4);
     assertThat(refer.budget()).isEmpty();
     assertThat(refer.links()).isEmpty();
     assertThat(refer.nextTests()).isEmpty();
-    assertThat(refer.plan()).isEmpty();
-    assertThat(refer.notices()).anyMatch(n -> n.contains("until a clinician's clearance"));
+    assertThat(whole.plan()).isEmpty();
+    assertThat(whole.notices()).containsExactly(new Notice.DecisionAid(), new Notice.Refer());
   }
 
   @Test
   void allMeasuredIsOkAndWhatIsMissingIsNamed() {
-    assertThat(Assessment.of(golfer(HIPS, Health.CLEAR, sway(), true)).status())
-        .isEqualTo(Assessment.Status.OK);
+    assertThat(Judgement.of(golfer(HIPS, Health.CLEAR, sway(), true)).status())
+        .isEqualTo(Judgement.Status.OK);
     Assessment part =
         Assessment.of(golfer("seated-rotation.right.internal 22", Health.CLEAR, sway(), true));
-    assertThat(part.status()).isEqualTo(Assessment.Status.INCOMPLETE);
-    assertThat(part.schools()).isEmpty();
-    assertThat(part.notices()).anyMatch(n -> n.startsWith("Not measured: "));
-    assertThat(part.links()).isNotEmpty();
+    assertThat(part.judgement().status()).isEqualTo(Judgement.Status.INCOMPLETE);
+    assertThat(part.judgement().schools()).isEmpty();
+    assertThat(part.notices()).contains(new Notice.NotMeasured(Hips.Part.TRUNK));
+    assertThat(part.judgement().links()).isNotEmpty();
   }
 
   @Test
   void everyReaderIsToldThatItIsAnAidFirst() {
     for (String sheet : List.of("", HIPS)) {
       assertThat(Assessment.of(golfer(sheet, Health.CLEAR, Seen.NOTHING, false)).notices().get(0))
-          .isEqualTo(Assessment.DECISION_AID);
+          .isEqualTo(new Notice.DecisionAid());
     }
   }
 
@@ -97,8 +104,11 @@ class AssessmentTest {
   @Test
   void whatTheTrainerDecidedReachesThePlan() {
     CaseFile golfer = golfer(HIPS, Health.CLEAR, sway(), true);
-    String first = Assessment.of(golfer).plan().orElseThrow().items().get(0).id();
-    assertThat(Assessment.of(golfer.with(PlanEdits.NONE.leave(first))).plan().orElseThrow().items())
+    Judgement judgement = Judgement.of(golfer);
+    Wishes wishes = golfer.wishes().orElseThrow();
+    ItemId first = Planner.plan(judgement.request(wishes, PlanEdits.NONE)).items().get(0).id();
+    assertThat(Planner.plan(judgement.request(wishes, PlanEdits.NONE.leave(first))).items())
+        .isNotEmpty()
         .noneMatch(i -> i.id().equals(first));
   }
 
@@ -111,7 +121,7 @@ class AssessmentTest {
                 Health.CLEAR,
                 sway(),
                 false));
-    assertThat(sore.notices()).anyMatch(n -> n.contains("stopped by pain: no evidence"));
+    assertThat(sore.notices()).contains(new Notice.StoppedByPain(SEATED_IN));
     Assessment voided =
         Assessment.of(
             golfer(
@@ -119,8 +129,8 @@ class AssessmentTest {
                 Health.CLEAR,
                 sway(),
                 false));
-    assertThat(voided.notices()).anyMatch(n -> n.contains("every try is void"));
-    assertThat(voided.status()).isEqualTo(Assessment.Status.INCOMPLETE);
+    assertThat(voided.notices()).contains(new Notice.AllVoid(SEATED_IN));
+    assertThat(voided.judgement().status()).isEqualTo(Judgement.Status.INCOMPLETE);
   }
 
   @Test
@@ -135,8 +145,8 @@ class AssessmentTest {
             Set.of());
     Assessment with = Assessment.of(golfer(HIPS, back, seen, false));
     Assessment without = Assessment.of(golfer(HIPS, Health.CLEAR, seen, false));
-    assertThat(with.links().get(0).fault()).isEqualTo(PivotFault.REVERSE_TILT);
-    assertThat(without.links().get(0).fault()).isEqualTo(PivotFault.SWAY);
+    assertThat(with.judgement().links().get(0).fault()).isEqualTo(PivotFault.REVERSE_TILT);
+    assertThat(without.judgement().links().get(0).fault()).isEqualTo(PivotFault.SWAY);
     assertThat(with.notices().size()).isGreaterThan(without.notices().size());
   }
 
@@ -145,8 +155,8 @@ class AssessmentTest {
     CaseFile right = golfer(HIPS, Health.CLEAR, sway(), true);
     Assessment one = Assessment.of(right);
     Assessment other = Assessment.of(right.mirrored());
-    assertThat(other.budget().orElseThrow().backMargin())
-        .isEqualTo(one.budget().orElseThrow().backMargin());
+    assertThat(other.judgement().budget().orElseThrow().backMargin())
+        .isEqualTo(one.judgement().budget().orElseThrow().backMargin());
     assertThat(other.plan().orElseThrow().items().stream().map(i -> i.id()))
         .containsExactlyElementsOf(
             one.plan().orElseThrow().items().stream().map(i -> i.id()).toList());

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.named.Named;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -29,7 +30,7 @@ class RungRuleTest {
       log.add(
           new ItemLog(
               FIRST.plusDays(log.size()),
-              Done.parse(words.get(0)).orElseThrow(),
+              Named.parse(Done.class, words.get(0)).orElseThrow(),
               number(words, "e"),
               number(words, "p"),
               !words.contains("poor"),
@@ -76,14 +77,16 @@ class RungRuleTest {
   @Test
   void nothingSaidHoldsAndSaysSo() {
     assertThat(RungRule.of(List.of()))
-        .isEqualTo(new RungRule.Verdict(RungRule.Step.HOLD, "nothing said yet"));
+        .isEqualTo(new RungRule.Verdict(RungRule.Step.HOLD, new RungRule.Because.NothingSaid()));
   }
 
   @Test
   void theReasonNamesWhatDecided() {
-    assertThat(RungRule.of(log("top e5 p6")).because()).isEqualTo("pain 6 in it");
-    assertThat(RungRule.of(log("top e5 p3")).because()).isEqualTo("pain 3 the last time");
-    assertThat(RungRule.of(log("top e5 p0 / top e5 p0")).because()).startsWith("2 of 3 easy");
+    assertThat(RungRule.of(log("top e5 p6")).because()).isEqualTo(new RungRule.Because.PainInIt(6));
+    assertThat(RungRule.of(log("top e5 p3")).because())
+        .isEqualTo(new RungRule.Because.PainLastTime(3));
+    assertThat(RungRule.of(log("top e5 p0 / top e5 p0")).because())
+        .isEqualTo(new RungRule.Because.Easy(2, 3));
   }
 
   @Test

@@ -12,9 +12,15 @@ import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.Seens;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
+import loosehip.core.limit.LimitKind;
+import loosehip.core.measure.Band;
 import loosehip.core.measure.Screen;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
-import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.TurnBudget;
@@ -43,12 +49,12 @@ class EvidenceTest {
     CauseChance trailIr = cause(sway, "trail-ir");
     assertThat(trailIr.odds()).isCloseTo(8.62, within(0.005));
     assertThat(trailIr.chance()).isCloseTo(0.896, within(0.0005));
-    assertThat(trailIr.word()).isEqualTo("very likely");
+    assertThat(trailIr.likelihood()).isEqualTo(Likelihood.VERY_LIKELY);
     assertThat(cause(sway, "side-hip").odds()).isCloseTo(0.300, within(0.0005));
     assertThat(cause(sway, "side-hip").chance()).isCloseTo(0.231, within(0.0005));
-    assertThat(cause(sway, "side-hip").word()).isEqualTo("possible");
+    assertThat(cause(sway, "side-hip").likelihood()).isEqualTo(Likelihood.POSSIBLE);
     assertThat(cause(sway, "held-still").chance()).isCloseTo(0.114, within(0.0005));
-    assertThat(cause(sway, "held-still").word()).isEqualTo("unlikely");
+    assertThat(cause(sway, "held-still").likelihood()).isEqualTo(Likelihood.UNLIKELY);
     assertThat(sway.triage().id()).isEqualTo("body first");
   }
 
@@ -69,7 +75,7 @@ class EvidenceTest {
   void triageOutcomes(String sheet, String faults, String setup, String verdict) {
     Map<SetupFault, Level> looked = new EnumMap<>(SetupFault.class);
     if (setup != null && !setup.isBlank()) {
-      looked.put(SetupFault.parse(setup.split(" ")[0]).orElseThrow(), Level.CLEAR);
+      looked.put(Named.parse(SetupFault.class, setup.split(" ")[0]).orElseThrow(), Level.CLEAR);
     }
     Seen seen = seen(faults, looked, Set.of());
     Link first =
@@ -111,7 +117,7 @@ class EvidenceTest {
         cause(links(screen, seen("sway clear", Map.of(), Set.of())).get(0), "trail-ir");
     double product = cause.factors().stream().mapToDouble(Factor::value).reduce(1, (a, b) -> a * b);
     assertThat(product).isEqualTo(8);
-    assertThat(CauseChance.chanceOf(1000)).isEqualTo(0.95);
+    assertThat(new CauseChance(cause.cause(), List.of(), 1000, true).chance()).isEqualTo(0.95);
   }
 
   @Test
@@ -137,7 +143,11 @@ class EvidenceTest {
     Link sway = links(Screens.of(""), seen("sway clear", Map.of(), Set.of())).get(0);
     CauseChance trail = cause(sway, "trail-ir");
     assertThat(trail.settled()).isFalse();
-    assertThat(trail.factors()).extracting(Factor::words).contains("not measured");
+    assertThat(trail.factors())
+        .extracting(Factor::finding)
+        .containsExactly(
+            new Finding.Tested(
+                Limit.of(LimitKind.TRAIL_IR), Band.NOT_MEASURED, Optional.empty(), false));
     assertThat(trail.chance()).isCloseTo(0.35, within(1e-9));
   }
 
@@ -169,16 +179,18 @@ class EvidenceTest {
     List<Link> left =
         new Evidence(
                 RuleBook.standard(),
-                screen.mirrored(),
-                Handed.LEFT,
+                new Body(screen.mirrored(), Handed.LEFT),
                 seen,
                 Optional.of(
                     TurnBudget.of(
                         School.ROTATION_FIRST,
                         Setup.PLAIN,
-                        Hips.of(screen.mirrored(), Handed.LEFT, Setup.PLAIN))))
+                        Hips.of(
+                            new Body(screen.mirrored(), Handed.LEFT),
+                            Coefficients.SHIPPED,
+                            Setup.PLAIN))))
             .links();
-    assertThat(left).isEqualTo(right);
+    assertThat(Seens.told(left)).isEqualTo(Seens.told(right));
   }
 
   @Test
@@ -188,16 +200,17 @@ class EvidenceTest {
     List<Need> needs =
         Needs.of(
             links,
+            List.of(),
             Set.of(Complaint.LOST_DISTANCE),
             Optional.of(budget(screen)),
-            screen,
-            Handed.RIGHT);
+            new Body(screen, Handed.RIGHT));
     assertThat(needs.get(0).limit()).isEqualTo(Limit.of(LimitKind.TRAIL_IR));
     // severity 1 × .896 × 1.5 for the complaint + .5 for the budget
     assertThat(needs.get(0).size()).isCloseTo(0.896 * 1.5 + 0.5, within(0.001));
     assertThat(needs.get(0).because())
         .containsExactly(
-            "sway: very likely, and it serves a complaint", "limits the turn going back");
+            new NeedReason.Behind(PivotFault.SWAY, Likelihood.VERY_LIKELY, true),
+            new NeedReason.LimitsGoingBack());
   }
 
   @ParameterizedTest(name = "left {0}, right {1}: weaker {2}")
@@ -213,7 +226,7 @@ class EvidenceTest {
         Screens.of(
             "seated-rotation.left.internal %s; seated-rotation.right.internal %s"
                 .formatted(left, right));
-    assertThat(Needs.weakerSide(screen, Handed.RIGHT).map(Enum::name).orElse(null))
+    assertThat(new Body(screen, Handed.RIGHT).stifferHip().map(Enum::name).orElse(null))
         .isEqualTo(weaker);
   }
 
@@ -239,13 +252,14 @@ class EvidenceTest {
 
   private static List<Link> links(Screen screen, Seen seen) {
     return new Evidence(
-            RuleBook.standard(), screen, Handed.RIGHT, seen, Optional.of(budget(screen)))
+            RuleBook.standard(), new Body(screen, Handed.RIGHT), seen, Optional.of(budget(screen)))
         .links();
   }
 
   private static TurnBudget budget(Screen screen) {
-    Setup setup = Setup.PLAIN.with(0, 0, 0, LeadRelease.HELD, false, false);
-    return TurnBudget.of(School.ROTATION_FIRST, setup, Hips.of(screen, Handed.RIGHT, setup));
+    Setup setup = Setup.PLAIN.with(BudgetFigure.TRAIL_FLARE, 0).with(BudgetFigure.LEAD_FLARE, 0);
+    Hips hips = Hips.of(new Body(screen, Handed.RIGHT), Coefficients.SHIPPED, setup);
+    return TurnBudget.of(School.ROTATION_FIRST, setup, hips);
   }
 
   private static Map<SetupFault, Level> allSetupNone() {
@@ -261,6 +275,9 @@ class EvidenceTest {
   }
 
   private static CauseChance cause(Link link, String id) {
-    return link.causes().stream().filter(c -> c.cause().id().equals(id)).findFirst().orElseThrow();
+    return link.causes().stream()
+        .filter(c -> c.cause().id().source().equals(id))
+        .findFirst()
+        .orElseThrow();
   }
 }

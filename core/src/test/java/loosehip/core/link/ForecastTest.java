@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
 import loosehip.core.measure.Screen;
+import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -44,15 +46,15 @@ class ForecastTest {
     String which = margin.equals("impact") ? "impact" : "back";
     List<String> said =
         of(screen).stream()
-            .filter(e -> e.margin().equals(which))
+            .filter(e -> e.margin().id().equals(which))
             .map(e -> e.fault().id() + " " + Math.round(e.weight() * 10) / 10.0)
             .toList();
     assertThat(String.join(", ", said)).isEqualTo(expected);
   }
 
   private static List<Forecast.Expected> of(Screen screen) {
-    Hips hips = Hips.of(screen, Handed.RIGHT, Setup.PLAIN);
-    return Forecast.of(
-        TurnBudget.of(School.ROTATION_FIRST, Setup.PLAIN, hips), screen, Handed.RIGHT);
+    Body body = new Body(screen, Handed.RIGHT);
+    Hips hips = Hips.of(body, Coefficients.SHIPPED, Setup.PLAIN);
+    return Forecast.of(TurnBudget.of(School.ROTATION_FIRST, Setup.PLAIN, hips), body);
   }
 }

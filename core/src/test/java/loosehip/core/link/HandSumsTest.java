@@ -15,7 +15,9 @@ import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.Seens;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
 import loosehip.core.measure.Screen;
+import loosehip.core.named.Named;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -71,7 +73,8 @@ class HandSumsTest {
       String cause,
       double odds,
       String verdict) {
-    PivotFault of = PivotFault.parse(which == null ? faults.split(" ")[0] : which).orElseThrow();
+    PivotFault of =
+        Named.parse(PivotFault.class, which == null ? faults.split(" ")[0] : which).orElseThrow();
     Link link =
         links(RuleBook.standard(), sheet, seen(faults, setup, habit)).stream()
             .filter(l -> l.fault() == of)
@@ -88,7 +91,7 @@ class HandSumsTest {
             .with(
                 List.of(
                     new RuleBook.Own(
-                        PivotFault.OVER_TOP, "habit-upper-first", 0.6, Strength.MODERATE)));
+                        PivotFault.OVER_TOP, id("habit-upper-first"), 0.6, Strength.MODERATE)));
     Seen seen = seen("over-top clear can", "", "upper-first");
     Link link =
         links(own, "pelvis-under-chest.total 34; pelvis-under-chest.quality smooth", seen).get(0);
@@ -103,14 +106,16 @@ class HandSumsTest {
         RuleBook.standard()
             .with(
                 List.of(
-                    new RuleBook.Own(PivotFault.SWAY, "body-trail-ir-trail", 0.5, Strength.WEAK)));
+                    new RuleBook.Own(
+                        PivotFault.SWAY, id("body-trail-ir-trail"), 0.5, Strength.WEAK)));
     Seen seen = seen("sway clear; early-stop clear", "", "");
     List<Link> links = links(own, "seated-rotation.right.internal 20", seen);
     // .5/.5 × 1.5 instead of .35/.65 × 4
     assertThat(chance(links.get(0), "trail-ir").odds()).isCloseTo(1.5, within(1e-9));
     assertThat(chance(links.get(1), "trail-ir").odds()).isCloseTo(2.154, within(0.0005));
     assertThat(chance(links.get(0), "held-still").odds()).isCloseTo(0.4286, within(0.0001));
-    Assertions.assertThatThrownBy(() -> new RuleBook.Own(PivotFault.SWAY, "x", 1, Strength.WEAK))
+    Assertions.assertThatThrownBy(
+            () -> new RuleBook.Own(PivotFault.SWAY, id("body-trail-ir-trail"), 1, Strength.WEAK))
         .hasMessageContaining("between 0.01 and 0.9");
   }
 
@@ -149,21 +154,30 @@ class HandSumsTest {
 
   private static List<Link> links(RuleBook book, String sheet, Seen seen) {
     Screen screen = Screens.of(sheet == null ? "" : sheet);
-    return new Evidence(book, screen, Handed.RIGHT, seen, Optional.empty()).links();
+    return new Evidence(book, new Body(screen, Handed.RIGHT), seen, Optional.empty()).links();
+  }
+
+  private static CauseId id(String key) {
+    return CauseId.parse(key).orElseThrow();
   }
 
   private static CauseChance chance(Link link, String id) {
-    return link.causes().stream().filter(c -> c.cause().id().equals(id)).findFirst().orElseThrow();
+    return link.causes().stream()
+        .filter(c -> c.cause().id().source().equals(id))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static Seen seen(String faults, String setup, String habit) {
     Map<SetupFault, Level> looked = new EnumMap<>(SetupFault.class);
     if (setup != null && !setup.isBlank()) {
       String[] words = setup.strip().split(" ");
-      looked.put(SetupFault.parse(words[0]).orElseThrow(), Level.parse(words[1]).orElseThrow());
+      looked.put(
+          Named.parse(SetupFault.class, words[0]).orElseThrow(),
+          Named.parse(Level.class, words[1]).orElseThrow());
     }
     Set<Habit> habits = EnumSet.noneOf(Habit.class);
-    Optional.ofNullable(habit).flatMap(Habit::parse).ifPresent(habits::add);
+    Optional.ofNullable(habit).flatMap(Named.parser(Habit.class)).ifPresent(habits::add);
     return Seens.of(faults, looked, habits);
   }
 }

@@ -8,8 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
-import loosehip.core.pivot.Body;
+import loosehip.core.limit.Body;
+import loosehip.core.named.Named;
 import loosehip.core.pivot.Coefficients;
+import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -58,9 +60,9 @@ class MeasuredLevelsTest {
   })
   void aMeasuredSwingSetsTheLevelByTheSchool(
       SwingFigure figure, double value, String school, Level level) {
-    School of = School.parse(school).orElseThrow();
+    School of = Named.parse(School.class, school).orElseThrow();
     assertThat(figure.level(value, of.shipped(), false)).isEqualTo(level);
-    assertThat(SwingFigure.parse(figure.id())).contains(figure);
+    assertThat(Named.parse(SwingFigure.class, figure.id())).contains(figure);
   }
 
   @Test
@@ -69,8 +71,9 @@ class MeasuredLevelsTest {
         .isEqualTo(Level.NONE);
     assertThat(SwingFigure.SIDE_BEND.level(32, School.ROTATION_FIRST.shipped(), true))
         .isEqualTo(Level.CLEAR);
-    assertThat(SwingFigure.PELVIS_SHIFT.thresholds(School.SHIFT_AND_TURN.shipped(), false))
-        .isEqualTo("slight above 8, clear above 10");
+    SwingFigure.Edges shift =
+        SwingFigure.PELVIS_SHIFT.edges(School.SHIFT_AND_TURN.shipped(), false);
+    assertThat(List.of(shift.slight(), shift.clear())).containsExactly(8.0, 10.0);
     assertThat(
             SwingFigure.levels(
                 Map.of(SwingFigure.STOP_SHARE, 65.0, SwingFigure.PELVIS_TURN, 30.0),
@@ -101,7 +104,7 @@ class MeasuredLevelsTest {
   void aMeasuredStanceSetsTheLevelByTheShape(
       SetupFigure figure, double value, SpineShape shape, String fault, Level level) {
     assertThat(figure.says(value, shape))
-        .containsEntry(SetupFault.parse(fault).orElseThrow(), level);
+        .containsEntry(Named.parse(SetupFault.class, fault).orElseThrow(), level);
   }
 
   @Test
@@ -134,12 +137,13 @@ class MeasuredLevelsTest {
             Map.of(),
             Set.of());
     List<Link> links =
-        new Evidence(RuleBook.standard(), Screens.of(""), Handed.RIGHT, seen, Optional.empty())
+        new Evidence(
+                RuleBook.standard(), new Body(Screens.of(""), Handed.RIGHT), seen, Optional.empty())
             .links();
     List<Relook> relooks = Relook.of(links, Map.of(PivotFault.KNEE_DIVE, again));
     assertThat(relooks).hasSize(1);
     assertThat(relooks.get(0).fix()).containsExactly(SetupFault.PINCHED);
-    assertThat(relooks.get(0).words()).isEqualTo(words);
+    assertThat(relooks.get(0).outcome().words()).isEqualTo(words);
   }
 
   @Test
@@ -152,20 +156,20 @@ class MeasuredLevelsTest {
             Set.of());
     String sheet =
         "seated-rotation.right.internal 20; seated-rotation.left.external 30; trunk-turn.right 25";
-    Body body = Body.of(Screens.of(sheet), Handed.RIGHT);
+    Body body = new Body(Screens.of(sheet), Handed.RIGHT);
     Setup setup = Setup.PLAIN;
     Optional<TurnBudget> budget =
-        Optional.of(TurnBudget.of(School.SETTLED_BASE, setup, Hips.of(body, setup)));
+        Optional.of(
+            TurnBudget.of(School.SETTLED_BASE, setup, Hips.of(body, Coefficients.SHIPPED, setup)));
     Health back = new Health(Set.of(), List.of(NotedCaution.of(Caution.BACK)));
-    assertThat(BackLoad.of(back, seen, body, budget))
-        .extracting(BackLoad::what)
+    Demands asks = School.SETTLED_BASE.shipped();
+    assertThat(BackLoad.of(back, seen, body, asks, budget))
         .containsExactly(
-            "Arched lower back at address",
-            "Reverse tilt",
-            "Shoulders 55° beyond the pelvis with a short trunk");
-    assertThat(BackLoad.of(Health.CLEAR, seen, body, budget)).isEmpty();
-    List<Link> links =
-        new Evidence(RuleBook.standard(), body.screen(), Handed.RIGHT, seen, budget).links();
+            new BackLoad.ArchedAtAddress(),
+            new BackLoad.ByFault(PivotFault.REVERSE_TILT),
+            new BackLoad.ByStretch(55));
+    assertThat(BackLoad.of(Health.CLEAR, seen, body, asks, budget)).isEmpty();
+    List<Link> links = new Evidence(RuleBook.standard(), body, seen, budget).links();
     assertThat(BackLoad.first(links, back))
         .extracting(Link::fault)
         .containsExactly(PivotFault.REVERSE_TILT, PivotFault.SWAY);

@@ -10,6 +10,8 @@ import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Screen;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,7 +22,8 @@ class NeedsTest {
 
   private static List<Link> links(Screen screen, Map<PivotFault, Level> faults) {
     Seen seen = new Seen(Map.of(), faults, Map.of(), Set.of());
-    return new Evidence(RuleBook.standard(), screen, Handed.RIGHT, seen, Optional.empty()).links();
+    return new Evidence(RuleBook.standard(), new Body(screen, Handed.RIGHT), seen, Optional.empty())
+        .links();
   }
 
   private static double size(List<Need> needs, LimitKind kind) {
@@ -33,7 +36,12 @@ class NeedsTest {
 
   private static List<Need> needs(String sheet, Map<PivotFault, Level> faults, Complaint... says) {
     Screen screen = Screens.of(sheet);
-    return Needs.of(links(screen, faults), Set.of(says), Optional.empty(), screen, Handed.RIGHT);
+    return Needs.of(
+        links(screen, faults),
+        List.of(),
+        Set.of(says),
+        Optional.empty(),
+        new Body(screen, Handed.RIGHT));
   }
 
   @Test
@@ -42,7 +50,8 @@ class NeedsTest {
     List<Need> needs = needs(SHORT_TRAIL, Map.of(PivotFault.SWAY, Level.CLEAR));
     assertThat(size(needs, LimitKind.TRAIL_IR)).isCloseTo(0.683, within(0.001));
     assertThat(needs.get(0).limit().kind()).isEqualTo(LimitKind.TRAIL_IR);
-    assertThat(needs.get(0).because().get(0)).startsWith("sway: ");
+    assertThat(needs.get(0).because())
+        .containsExactly(new NeedReason.Behind(PivotFault.SWAY, Likelihood.LIKELY, false));
   }
 
   @Test
@@ -76,9 +85,13 @@ class NeedsTest {
     List<Link> links = links(screen, Map.of(PivotFault.SWAY, Level.CLEAR));
     Overrule rejected =
         new Overrule(
-            PivotFault.SWAY, "body-trail-ir-trail", Overrule.Verdict.REJECTED, "seen otherwise");
+            PivotFault.SWAY,
+            CauseId.parse("body-trail-ir-trail").orElseThrow(),
+            Overrule.Verdict.REJECTED,
+            "seen otherwise");
     List<Need> needs =
-        Needs.of(links, List.of(rejected), Set.of(), Optional.empty(), screen, Handed.RIGHT);
+        Needs.of(
+            links, List.of(rejected), Set.of(), Optional.empty(), new Body(screen, Handed.RIGHT));
     assertThat(size(needs, LimitKind.TRAIL_IR)).isZero();
     assertThat(size(needs, LimitKind.SIDE_HIP)).isPositive();
   }
@@ -100,8 +113,8 @@ class NeedsTest {
         Screens.of(
             "seated-rotation.right.internal " + trail + "; seated-rotation.left.internal " + lead);
     Optional<Leg> expected = Optional.ofNullable(weaker).map(Leg::valueOf);
-    assertThat(Needs.weakerSide(screen, Handed.RIGHT)).isEqualTo(expected);
-    assertThat(Needs.weakerSide(screen, Handed.LEFT).map(Leg::name))
+    assertThat(new Body(screen, Handed.RIGHT).stifferHip()).isEqualTo(expected);
+    assertThat(new Body(screen, Handed.LEFT).stifferHip().map(Leg::name))
         .isEqualTo(expected.map(l -> l == Leg.TRAIL ? "LEAD" : "TRAIL"));
   }
 
@@ -111,7 +124,7 @@ class NeedsTest {
         Screens.of(
             "seated-rotation.right.internal 20 20 20; seated-rotation.left.internal 40 40 40;"
                 + " prone-rotation.right.internal 45 45 45; prone-rotation.left.internal 25 25 25");
-    assertThat(Needs.weakerSide(screen, Handed.RIGHT)).contains(Leg.LEAD);
+    assertThat(new Body(screen, Handed.RIGHT).stifferHip()).contains(Leg.LEAD);
   }
 
   @Test

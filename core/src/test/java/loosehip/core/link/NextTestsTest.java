@@ -10,7 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Screen;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,11 +29,15 @@ class NextTestsTest {
   void anUnmeasuredStrongCauseIsWorthATest() {
     List<NextTest> next = next("", Level.CLEAR, Rehearsal.CAN);
     assertThat(next).hasSize(3);
-    assertThat(next).extracting(NextTest::id).contains("side-hip-hold", "seated-rotation");
+    assertThat(next).extracting(t -> t.what().id()).contains("side-hip-hold", "seated-rotation");
     NextTest hip =
-        next.stream().filter(t -> t.id().equals("side-hip-hold")).findFirst().orElseThrow();
+        next.stream().filter(t -> t.what().id().equals("side-hip-hold")).findFirst().orElseThrow();
     assertThat(hip.side()).contains(Side.RIGHT);
-    assertThat(hip.why()).isEqualTo("decides side of the hip, trail behind sway");
+    assertThat(hip.decides())
+        .containsExactly(
+            new NextTest.Question(
+                Optional.of(new Limit(LimitKind.SIDE_HIP, Optional.of(Leg.TRAIL))),
+                PivotFault.SWAY));
     assertThat(next).isSortedAccordingTo((a, b) -> Double.compare(b.value(), a.value()));
   }
 
@@ -38,13 +46,15 @@ class NextTestsTest {
     List<NextTest> next =
         next(
             "seated-rotation.right.internal 20; side-hip-hold.right 2", Level.CLEAR, Rehearsal.CAN);
-    assertThat(next).extracting(NextTest::id).doesNotContain("side-hip-hold", "rehearsal:sway");
+    assertThat(next)
+        .extracting(t -> t.what().id())
+        .doesNotContain("side-hip-hold", "rehearsal:sway");
   }
 
   @Test
   void theRehearsalIsOfferedUntilItIsTried() {
     assertThat(next("", Level.CLEAR, Rehearsal.NOT_TRIED))
-        .extracting(NextTest::id)
+        .extracting(t -> t.what().id())
         .contains("rehearsal:sway");
   }
 
@@ -91,9 +101,9 @@ class NextTestsTest {
     "0.95, very likely"
   })
   void chancesInWords(double chance, String word) {
-    Cause cause = new Cause.FromHabit(Habit.HURRY, 0.2);
+    Cause cause = Cause.of(Habit.HURRY, 0.2);
     double odds = chance / (1 - chance) + 1e-12;
-    assertThat(new CauseChance(cause, List.of(), odds, true).word()).isEqualTo(word);
+    assertThat(new CauseChance(cause, List.of(), odds, true).likelihood().word()).isEqualTo(word);
   }
 
   private static List<NextTest> next(String sheet, Level level, Rehearsal rehearsal) {
@@ -105,7 +115,8 @@ class NextTestsTest {
     }
     Seen seen = new Seen(setup, faults, Map.of(PivotFault.SWAY, rehearsal), Set.of());
     List<Link> links =
-        new Evidence(RuleBook.standard(), screen, Handed.RIGHT, seen, Optional.empty()).links();
-    return NextTests.best(screen, Handed.RIGHT, seen, links);
+        new Evidence(RuleBook.standard(), new Body(screen, Handed.RIGHT), seen, Optional.empty())
+            .links();
+    return NextTests.best(new Body(screen, Handed.RIGHT), seen, links);
   }
 }

@@ -8,8 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Screen;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.named.Named;
 import org.junit.jupiter.api.Test;
 
 class OverruleTest {
@@ -17,22 +21,27 @@ class OverruleTest {
   private static final Seen SWAY =
       new Seen(Map.of(), Map.of(PivotFault.SWAY, Level.CLEAR), Map.of(), Set.of());
   private static final List<Link> LINKS =
-      new Evidence(RuleBook.standard(), SCREEN, Handed.RIGHT, SWAY, Optional.empty()).links();
+      new Evidence(RuleBook.standard(), new Body(SCREEN, Handed.RIGHT), SWAY, Optional.empty())
+          .links();
 
   private static CauseChance trailHip() {
     return LINKS.get(0).causes().stream()
-        .filter(c -> c.cause().id().equals("trail-ir"))
+        .filter(c -> c.cause().id().source().equals("trail-ir"))
         .findFirst()
         .orElseThrow();
   }
 
   private static Overrule decided(Overrule.Verdict verdict) {
-    return new Overrule(PivotFault.SWAY, Overrule.key(trailHip().cause()), verdict, "");
+    return new Overrule(PivotFault.SWAY, trailHip().cause().id(), verdict, "");
   }
 
   private static Optional<Need> need(Overrule.Verdict verdict) {
     return Needs.of(
-            LINKS, List.of(decided(verdict)), Set.of(), Optional.empty(), SCREEN, Handed.RIGHT)
+            LINKS,
+            List.of(decided(verdict)),
+            Set.of(),
+            Optional.empty(),
+            new Body(SCREEN, Handed.RIGHT))
         .stream()
         .filter(n -> n.limit().kind() == LimitKind.TRAIL_IR)
         .findFirst();
@@ -58,7 +67,7 @@ class OverruleTest {
   @Test
   void everyCauseOfAFaultHasAKeyOfItsOwn() {
     for (PivotFault fault : PivotFault.values()) {
-      assertThat(RuleBook.standard().causes(fault).stream().map(Overrule::key))
+      assertThat(RuleBook.standard().causes(fault).stream().map(Cause::id))
           .as(fault.id())
           .doesNotHaveDuplicates();
     }
@@ -66,11 +75,29 @@ class OverruleTest {
 
   /** Both are short; the hip-only turn is the one that decided. */
   @Test
-  void theWordsNameTheTestThatDecided() {
+  void theTestThatDecidedIsNamed() {
     Screen both =
         Screens.of("standing-turn.right.internal 43; seated-rotation.right.internal 25 25");
-    assertThat(new FindingWords(both, Handed.RIGHT).of(Limit.of(LimitKind.TRAIL_IR), Band.SHORT))
-        .isEqualTo("seated hip turn 25.0 ± 2.9: short");
+    Link sway =
+        new Evidence(RuleBook.standard(), new Body(both, Handed.RIGHT), SWAY, Optional.empty())
+            .links()
+            .get(0);
+    Finding finding =
+        sway.causes().stream()
+            .filter(c -> c.cause().id().source().equals("trail-ir"))
+            .findFirst()
+            .orElseThrow()
+            .factors()
+            .get(0)
+            .finding();
+    assertThat(finding)
+        .isInstanceOfSatisfying(
+            Finding.Tested.class,
+            tested -> {
+              assertThat(tested.band()).isEqualTo(Band.SHORT);
+              assertThat(tested.decisive().orElseThrow().slot().test())
+                  .isEqualTo(ScreenTest.SEATED_ROTATION);
+            });
   }
 
   @Test
@@ -78,6 +105,6 @@ class OverruleTest {
     Overrule overrule = decided(Overrule.Verdict.REJECTED);
     assertThat(overrule.about(PivotFault.SWAY, trailHip().cause())).isTrue();
     assertThat(overrule.about(PivotFault.EARLY_STOP, trailHip().cause())).isFalse();
-    assertThat(Overrule.Verdict.parse("maybe")).isEmpty();
+    assertThat(Named.parse(Overrule.Verdict.class, "maybe")).isEmpty();
   }
 }

@@ -2,9 +2,9 @@ package loosehip.core.link;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import loosehip.core.named.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,19 +25,18 @@ class RuleBookTest {
         };
     String side = "";
     String strength = "";
-    if (cause instanceof Cause.Body body) {
-      boolean onALeg =
-          body.limit().leg().isPresent() && !body.limit().kind().id().matches(".*-[ie]r");
-      side = onALeg ? " " + body.limit().leg().get().id() : "";
+    if (cause.source() instanceof Source.OfLimit of) {
+      boolean onALeg = of.limit().leg().isPresent() && !of.limit().kind().id().matches(".*-[ie]r");
+      side = onALeg ? " " + of.limit().leg().get().id() : "";
       strength =
-          switch (body.strength()) {
+          switch (cause.strength()) {
             case STRONG -> "!";
             case WEAK -> "~";
             default -> "";
           };
     }
     String prior = String.format(Locale.ROOT, "%.2f", cause.prior()).substring(1);
-    return family + cause.id() + side + " " + prior + strength;
+    return family + cause.source().id() + side + " " + prior + strength;
   }
 
   @ParameterizedTest(name = "{0}")
@@ -66,7 +65,7 @@ class RuleBookTest {
         "finish-short | b lead-ir .30! · ← hang-back .35 · h upper-first .25",
       })
   void theCausesOfAFault(String fault, String causes) {
-    PivotFault of = PivotFault.parse(fault).orElseThrow();
+    PivotFault of = Named.parse(PivotFault.class, fault).orElseThrow();
     assertThat(SHIPPED.causes(of).stream().map(RuleBookTest::shorthand))
         .containsExactlyInAnyOrder(causes.split(" · "));
   }
@@ -76,23 +75,21 @@ class RuleBookTest {
   void everyFaultHasCausesAndNoneTwice(PivotFault fault) {
     List<Cause> causes = SHIPPED.causes(fault);
     assertThat(causes).isNotEmpty();
-    assertThat(causes.stream().map(Overrule::key)).doesNotHaveDuplicates();
+    assertThat(causes.stream().map(Cause::id)).doesNotHaveDuplicates();
     assertThat(causes).allSatisfy(c -> assertThat(c.prior()).isBetween(0.05, 0.5));
     assertThat(causes)
-        .filteredOn(c -> c.family() == Cause.Family.FOLLOWS)
-        .noneMatch(c -> c.id().equals(fault.id()));
+        .filteredOn(c -> c.family() == Family.FOLLOWS)
+        .noneMatch(c -> c.source() == fault);
   }
 
   @Test
   void nothingFollowsItselfByAnyChainOfTwo() {
     for (PivotFault fault : PivotFault.values()) {
       for (Cause first : SHIPPED.causes(fault)) {
-        if (first instanceof Cause.Follows follows) {
-          List<String> back = new ArrayList<>();
-          SHIPPED.causes(follows.fault()).stream()
-              .filter(c -> c.family() == Cause.Family.FOLLOWS)
-              .forEach(c -> back.add(c.id()));
-          assertThat(back).as(fault.id() + " ← " + first.id()).doesNotContain(fault.id());
+        if (first.source() instanceof PivotFault followed) {
+          assertThat(SHIPPED.causes(followed))
+              .as(fault.id() + " ← " + followed.id())
+              .noneMatch(c -> c.source() == fault);
         }
       }
     }
@@ -102,10 +99,15 @@ class RuleBookTest {
   void anOwnWeightTakesThePlaceOfTheShippedOneAlone() {
     RuleBook own =
         SHIPPED.with(
-            List.of(new RuleBook.Own(PivotFault.SWAY, "body-trail-ir-trail", 0.5, Strength.WEAK)));
+            List.of(
+                new RuleBook.Own(
+                    PivotFault.SWAY,
+                    CauseId.parse("body-trail-ir-trail").orElseThrow(),
+                    0.5,
+                    Strength.WEAK)));
     Cause changed =
         own.causes(PivotFault.SWAY).stream()
-            .filter(c -> c.id().equals("trail-ir"))
+            .filter(c -> c.source().id().equals("trail-ir"))
             .findFirst()
             .orElseThrow();
     assertThat(shorthand(changed)).isEqualTo("b trail-ir .50~");

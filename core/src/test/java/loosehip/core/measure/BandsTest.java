@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import loosehip.core.Screens;
 import loosehip.core.body.Side;
+import loosehip.core.named.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -91,7 +92,7 @@ class BandsTest {
     "seated-rotation.left.internal 20 p3, SHORT",
   })
   void bandAtJustBelowAndJustAboveEachEdge(String sheet, Band band) {
-    ScreenTest test = ScreenTest.parse(sheet.split("[. ]")[0]).orElseThrow();
+    ScreenTest test = Named.parse(ScreenTest.class, sheet.split("[. ]")[0]).orElseThrow();
     Optional<Side> side = test.sided() ? Optional.of(Side.LEFT) : Optional.empty();
     assertThat(Screens.of(sheet).band(test, side)).isEqualTo(band);
   }

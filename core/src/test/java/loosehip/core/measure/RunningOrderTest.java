@@ -89,7 +89,7 @@ class RunningOrderTest {
     "10, true, true", "9.9, true, false", "60, true, true", "60.1, true, false",
   })
   void hardAndUsualRangeOfTheSeatedTurn(double value, boolean accepts, boolean usual) {
-    assertThat(ScreenTest.SEATED_ROTATION.limits().accepts(value)).isEqualTo(accepts);
-    assertThat(ScreenTest.SEATED_ROTATION.limits().usual(value)).isEqualTo(usual);
+    assertThat(ScreenTest.SEATED_ROTATION.range().accepts(value)).isEqualTo(accepts);
+    assertThat(ScreenTest.SEATED_ROTATION.range().usual(value)).isEqualTo(usual);
   }
 }

@@ -7,8 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import loosehip.core.Bodies;
 import loosehip.core.Screens;
+import loosehip.core.Setups;
 import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
 import loosehip.core.link.Forecast;
 import loosehip.core.link.ForecastSeen;
 import loosehip.core.link.Level;
@@ -19,10 +22,10 @@ import org.junit.jupiter.api.Test;
 
 class BridgeTest {
   private static final Setup TODAY =
-      new Setup(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
+      Setups.of(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
 
   private static Setup changed(double trail, double lead, double straight, LeadRelease release) {
-    return TODAY.with(trail, lead, straight, release, true, true);
+    return Setups.with(TODAY, trail, lead, straight, release, true, true);
   }
 
   /**
@@ -31,7 +34,11 @@ class BridgeTest {
   @Test
   void everyFiveGainedTakesFiveOfFlare() {
     Bridge bridge =
-        Bridge.of(TODAY, changed(15, 20, 0, LeadRelease.HELD), new Bridge.Gained(6, 0, 0));
+        Bridge.of(
+            TODAY,
+            changed(15, 20, 0, LeadRelease.HELD),
+            new Bridge.Gained(6, 0, 0),
+            Coefficients.SHIPPED);
     assertThat(bridge.parts()).extracting(Bridge.Part::to).containsExactly(10.0, 5.0, 0.0);
     assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 10.0, 15.0);
     assertThat(bridge.parts()).extracting(Bridge.Part::reached).containsExactly(true, false, false);
@@ -44,7 +51,12 @@ class BridgeTest {
 
   @Test
   void straighteningFollowsTheFlareAndReleaseGoesStepByStep() {
-    Bridge bridge = Bridge.of(TODAY, changed(5, 20, 5, LeadRelease.HEEL), Bridge.Gained.NOTHING);
+    Bridge bridge =
+        Bridge.of(
+            TODAY,
+            changed(5, 20, 5, LeadRelease.HEEL),
+            Bridge.Gained.NOTHING,
+            Coefficients.SHIPPED);
     assertThat(bridge.parts())
         .extracting(Bridge.Part::lever)
         .containsExactly(
@@ -57,14 +69,25 @@ class BridgeTest {
 
   @Test
   void leadFlareIsPaidForByTheTurnItServes() {
-    Bridge more = Bridge.of(TODAY, changed(0, 27, 0, LeadRelease.HELD), Bridge.Gained.NOTHING);
+    Bridge more =
+        Bridge.of(
+            TODAY,
+            changed(0, 27, 0, LeadRelease.HELD),
+            Bridge.Gained.NOTHING,
+            Coefficients.SHIPPED);
     assertThat(more.parts()).extracting(Bridge.Part::range).containsOnly(Bridge.Range.LEAD_IN);
     assertThat(more.parts()).extracting(Bridge.Part::to).containsExactly(22.0, 20.0);
     assertThat(more.parts().get(1).gain()).isEqualTo(7);
-    Bridge less = Bridge.of(TODAY, changed(0, 10, 0, LeadRelease.HELD), Bridge.Gained.NOTHING);
+    Bridge less =
+        Bridge.of(
+            TODAY,
+            changed(0, 10, 0, LeadRelease.HELD),
+            Bridge.Gained.NOTHING,
+            Coefficients.SHIPPED);
     assertThat(less.parts()).extracting(Bridge.Part::range).containsOnly(Bridge.Range.LEAD_OUT);
     assertThat(less.parts()).extracting(Bridge.Part::to).containsExactly(15.0, 20.0);
-    assertThat(Bridge.of(TODAY, TODAY, Bridge.Gained.NOTHING).empty()).isTrue();
+    assertThat(Bridge.of(TODAY, TODAY, Bridge.Gained.NOTHING, Coefficients.SHIPPED).empty())
+        .isTrue();
   }
 
   /** Example B: pricing its best option gives the search's own score, 72.9. */
@@ -80,17 +103,29 @@ class BridgeTest {
             trunk-turn.right 38
             """);
     SetupSearch.Found found =
-        SetupSearch.search(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY);
+        SetupSearch.search(School.ROTATION_FIRST, Bodies.of(screen), Coefficients.SHIPPED, TODAY);
     SetupOption priced =
-        SetupSearch.price(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY, found.best().setup());
+        SetupSearch.price(
+            School.ROTATION_FIRST,
+            Bodies.of(screen),
+            Coefficients.SHIPPED,
+            TODAY,
+            found.best().setup());
     assertThat(priced.score()).isCloseTo(72.9, within(0.05));
     assertThat(priced.score()).isCloseTo(found.best().score(), within(1e-9));
-    assertThat(SetupSearch.price(School.ROTATION_FIRST, screen, Handed.RIGHT, TODAY, TODAY).cost())
+    assertThat(
+            SetupSearch.price(
+                    School.ROTATION_FIRST, Bodies.of(screen), Coefficients.SHIPPED, TODAY, TODAY)
+                .cost())
         .isZero();
     assertThatThrownBy(
             () ->
                 SetupSearch.price(
-                    School.ROTATION_FIRST, Screen.empty(), Handed.RIGHT, TODAY, TODAY))
+                    School.ROTATION_FIRST,
+                    Bodies.of(Screen.empty()),
+                    Coefficients.SHIPPED,
+                    TODAY,
+                    TODAY))
         .hasMessageContaining("needs both hips");
   }
 
@@ -106,22 +141,22 @@ class BridgeTest {
             seated-rotation.right.internal 60; seated-rotation.left.external 20
             seated-rotation.left.internal 40; trunk-turn.right 40
             """);
-    Setup heel = new Setup(40, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HEEL, Club.DRIVER);
+    Setup heel = Setups.of(40, 0, 0, 0, 0, 0, 0, 0, LeadRelease.HEEL, Club.DRIVER);
     Coefficients own =
         new Coefficients(Map.of(Coefficient.RELEASE_HEEL, 20.0, Coefficient.PRICE_SHORT, 6.0));
-    Body body = new Body(screen, Handed.RIGHT, own);
+    Body body = Bodies.of(screen);
     double shipped =
-        TurnBudget.of(School.FREE_TURN, heel, Hips.of(screen, Handed.RIGHT, heel))
+        TurnBudget.of(School.FREE_TURN, heel, Bodies.hips(screen, Handed.RIGHT, heel))
             .backMargin()
             .orElseThrow()
             .degrees();
     double mine =
-        TurnBudget.of(School.FREE_TURN, heel, Hips.of(body, heel))
+        TurnBudget.of(School.FREE_TURN, heel, Hips.of(body, own, heel))
             .backMargin()
             .orElseThrow()
             .degrees();
     assertThat(mine).isCloseTo(shipped - 5, within(1e-9));
-    SetupOption today = SetupSearch.search(School.FREE_TURN, body, heel).today();
+    SetupOption today = SetupSearch.search(School.FREE_TURN, body, own, heel).today();
     assertThat(today.backMargin()).isCloseTo(-5, within(1e-9));
     assertThat(today.score()).isCloseTo(6 * 5 + 5, within(1e-9));
     assertThat(own.own()).hasSize(2);
@@ -169,9 +204,9 @@ class BridgeTest {
   void theForecastIsHeldAgainstWhatWasSeen() {
     List<Forecast.Expected> expected =
         List.of(
-            new Forecast.Expected("back", PivotFault.SWAY, 1),
-            new Forecast.Expected("back", PivotFault.EARLY_STOP, 0.9),
-            new Forecast.Expected("back", PivotFault.REVERSE_TILT, 0.7));
+            new Forecast.Expected(BudgetMargin.BACK, PivotFault.SWAY, 1),
+            new Forecast.Expected(BudgetMargin.BACK, PivotFault.EARLY_STOP, 0.9),
+            new Forecast.Expected(BudgetMargin.BACK, PivotFault.REVERSE_TILT, 0.7));
     Seen seen =
         new Seen(
             Map.of(),
@@ -197,6 +232,6 @@ class BridgeTest {
                 + "; seated-rotation.left.external 70; seated-rotation.left.internal 60;"
                 + " trunk-turn.right 48");
     return TurnBudget.of(
-        School.ROTATION_FIRST, Setup.PLAIN, Hips.of(screen, Handed.RIGHT, Setup.PLAIN));
+        School.ROTATION_FIRST, Setup.PLAIN, Bodies.hips(screen, Handed.RIGHT, Setup.PLAIN));
   }
 }

@@ -8,6 +8,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
+import loosehip.core.Setups;
+import loosehip.core.named.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,7 +28,7 @@ class SchoolTest {
         "shift-and-turn | 35 45 90 10 35 90 3 8 0 2 | knee heel | false",
       })
   void theFourSchools(String id, String demands, String releases, boolean rounded) {
-    School school = School.parse(id).orElseThrow();
+    School school = Named.parse(School.class, id).orElseThrow();
     double[] n = Arrays.stream(demands.split(" ")).mapToDouble(Double::parseDouble).toArray();
     assertThat(school.shipped())
         .isEqualTo(new Demands(n[0], n[1], n[2], n[3], n[4], n[5], n[6], n[7], n[8], n[9]));
@@ -57,7 +59,7 @@ class SchoolTest {
     "10, 5, 1",
   })
   void whatABackLeavesOfTheTrunkTurn(double rounding, double tilt, double factor) {
-    Setup setup = new Setup(40, tilt, rounding, 0, 0, 0, 0, 0, LeadRelease.HELD, Club.DRIVER);
+    Setup setup = Setups.of(40, tilt, rounding, 0, 0, 0, 0, 0, LeadRelease.HELD, Club.DRIVER);
     assertThat(Coefficients.SHIPPED.posture(setup)).isCloseTo(factor, within(1e-9));
   }
 

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.Bodies;
 import loosehip.core.Screens;
+import loosehip.core.Setups;
 import loosehip.core.body.Angle;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
@@ -31,7 +33,7 @@ class TurnBudgetTest {
           seated-rotation.left.internal 33
           trunk-turn.right 48
           """);
-  static final Setup A_SETUP = new Setup(40, 0, 0, 5, 20, 0, 0, 10, LeadRelease.KNEE, Club.DRIVER);
+  static final Setup A_SETUP = Setups.of(40, 0, 0, 5, 20, 0, 0, 10, LeadRelease.KNEE, Club.DRIVER);
 
   static final Screen B =
       Screens.of(
@@ -45,7 +47,7 @@ class TurnBudgetTest {
           seated-rotation.left.internal 17
           trunk-turn.right 38
           """);
-  static final Setup B_SETUP = new Setup(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
+  static final Setup B_SETUP = Setups.of(40, 8, 10, 0, 20, 6, 0, 0, LeadRelease.HELD, Club.DRIVER);
 
   static final Screen C =
       Screens.of(
@@ -56,7 +58,7 @@ class TurnBudgetTest {
           trunk-turn.right 35 @club-angle
           """);
   static final Setup C_SETUP =
-      new Setup(40, 0, 28, 10, 15, 0, 0, 16, LeadRelease.HEEL, Club.DRIVER);
+      Setups.of(40, 0, 28, 10, 15, 0, 0, 16, LeadRelease.HEEL, Club.DRIVER);
 
   @Test
   void exampleAPaysForRotationFirst() {
@@ -72,7 +74,9 @@ class TurnBudgetTest {
     assertTenth(budget.through().orElseThrow().lead().total(), 64.1);
     assertMargin(budget.impactMargin(), 24.1, Band.ENOUGH);
     assertTenth(budget.finishMargin().orElseThrow().degrees(), -0.9);
-    assertThat(SetupSearch.search(School.ROTATION_FIRST, A, Handed.RIGHT, A_SETUP).nothingNeeded())
+    assertThat(
+            SetupSearch.search(School.ROTATION_FIRST, Bodies.of(A), Coefficients.SHIPPED, A_SETUP)
+                .nothingNeeded())
         .isTrue();
   }
 
@@ -95,7 +99,7 @@ class TurnBudgetTest {
   @Test
   void exampleBPaysForShiftAndTurnMoreEasily() {
     SetupSearch.Found inSchool =
-        SetupSearch.search(School.ROTATION_FIRST, B, Handed.RIGHT, B_SETUP);
+        SetupSearch.search(School.ROTATION_FIRST, Bodies.of(B), Coefficients.SHIPPED, B_SETUP);
     SetupOption best = inSchool.best();
     assertTenth(best.score(), 72.9);
     assertThat(best.unpinch()).isTrue();
@@ -104,14 +108,16 @@ class TurnBudgetTest {
     assertThat(best.setup().release()).isEqualTo(LeadRelease.KNEE);
     assertTenth(best.backMargin(), -16.9);
     assertTenth(best.impactMargin(), 5.9);
-    SetupOption shift = SetupSearch.search(School.SHIFT_AND_TURN, B, Handed.RIGHT, B_SETUP).best();
+    SetupOption shift =
+        SetupSearch.search(School.SHIFT_AND_TURN, Bodies.of(B), Coefficients.SHIPPED, B_SETUP)
+            .best();
     assertTenth(shift.score(), 41.7);
     assertThat(shift.setup().trailFlare()).isEqualTo(15);
     assertThat(shift.setup().release()).isEqualTo(LeadRelease.HEEL);
     assertThat(shift.unpinch() && shift.level()).isTrue();
     assertTenth(shift.backMargin(), 1.1);
     List<School> order =
-        SetupSearch.schools(B, Handed.RIGHT, B_SETUP).stream()
+        SetupSearch.schools(Bodies.of(B), Coefficients.SHIPPED, B_SETUP).stream()
             .map(SetupSearch.Found::school)
             .toList();
     assertThat(order.indexOf(School.SHIFT_AND_TURN))
@@ -133,7 +139,8 @@ class TurnBudgetTest {
     assertTenth(budget.through().orElseThrow().lead().total(), 58.0);
     assertMargin(budget.impactMargin(), 20.0, Band.ENOUGH);
     assertTenth(budget.finishMargin().orElseThrow().degrees(), -7.0);
-    SetupOption best = SetupSearch.search(School.FREE_TURN, C, Handed.RIGHT, C_SETUP).best();
+    SetupOption best =
+        SetupSearch.search(School.FREE_TURN, Bodies.of(C), Coefficients.SHIPPED, C_SETUP).best();
     assertTenth(best.score(), 14.8);
     assertThat(best.setup().trailFlare()).isEqualTo(15);
     assertThat(best.setup().leadFlare()).isEqualTo(10);
@@ -144,13 +151,11 @@ class TurnBudgetTest {
   @Test
   void aMissingTestIsNamedAndTheRestStillCounts() {
     Screen lead = Screens.of("seated-rotation.left.internal 33; trunk-turn.right 48");
-    Hips hips = Hips.of(lead, Handed.RIGHT, A_SETUP);
+    Hips hips = Bodies.hips(lead, Handed.RIGHT, A_SETUP);
     TurnBudget budget = TurnBudget.of(School.ROTATION_FIRST, A_SETUP, hips);
     assertThat(budget.back()).isEmpty();
     assertThat(budget.impactMargin()).isPresent();
-    assertThat(hips.missing())
-        .extracting(Hips.MissingTest::what)
-        .containsExactly("trail hip, inward", "lead hip, outward");
+    assertThat(hips.missing()).containsExactly(Hips.Part.TRAIL_INWARD, Hips.Part.LEAD_OUTWARD);
   }
 
   @Test
@@ -158,7 +163,8 @@ class TurnBudgetTest {
     Screen sore =
         Screens.of("seated-rotation.right.internal 12 p5; standing-turn.right.internal 50");
     WorkingRange range =
-        WorkingRange.of(sore, Side.RIGHT, Direction.INTERNAL, Setup.PLAIN).orElseThrow();
+        WorkingRange.of(sore, Side.RIGHT, Direction.INTERNAL, Setup.PLAIN, Coefficients.SHIPPED)
+            .orElseThrow();
     assertThat(range.hip()).isEqualTo(35);
   }
 
@@ -179,8 +185,8 @@ class TurnBudgetTest {
 
   @Property
   void leadFlareTradesOneForOne(@ForAll @DoubleRange(min = 0, max = 40) double flare) {
-    Setup flared = A_SETUP.with(5, flare, 10, LeadRelease.KNEE, false, false);
-    Setup square = A_SETUP.with(5, 0, 10, LeadRelease.KNEE, false, false);
+    Setup flared = Setups.with(A_SETUP, 5, flare, 10, LeadRelease.KNEE, false, false);
+    Setup square = Setups.with(A_SETUP, 5, 0, 10, LeadRelease.KNEE, false, false);
     TurnBudget with = budget(School.ROTATION_FIRST, A, flared);
     TurnBudget without = budget(School.ROTATION_FIRST, A, square);
     assertThat(with.impactMargin().orElseThrow().degrees())
@@ -206,7 +212,7 @@ class TurnBudgetTest {
     TurnBudget right = budget(School.SETTLED_BASE, screen, B_SETUP);
     TurnBudget left =
         TurnBudget.of(
-            School.SETTLED_BASE, B_SETUP, Hips.of(screen.mirrored(), Handed.LEFT, B_SETUP));
+            School.SETTLED_BASE, B_SETUP, Bodies.hips(screen.mirrored(), Handed.LEFT, B_SETUP));
     assertThat(left).isEqualTo(right);
   }
 
@@ -234,7 +240,8 @@ class TurnBudgetTest {
   void theSearchNeverScoresWorseThanTodayWhereTodayIsAllowed() {
     for (School school : School.values()) {
       for (Setup setup : List.of(A_SETUP, B_SETUP, C_SETUP)) {
-        SetupSearch.Found found = SetupSearch.search(school, B, Handed.RIGHT, setup);
+        SetupSearch.Found found =
+            SetupSearch.search(school, Bodies.of(B), Coefficients.SHIPPED, setup);
         if (setup.straightening() <= school.shipped().straightening()) {
           assertThat(found.best().score()).isLessThanOrEqualTo(found.today().score());
         }
@@ -252,7 +259,10 @@ class TurnBudgetTest {
       for (Screen screen : List.of(A, B, C)) {
         for (Setup setup : List.of(A_SETUP, B_SETUP, C_SETUP)) {
           double best = bruteForce(school, screen, setup);
-          assertThat(SetupSearch.search(school, screen, Handed.RIGHT, setup).best().score())
+          assertThat(
+                  SetupSearch.search(school, Bodies.of(screen), Coefficients.SHIPPED, setup)
+                      .best()
+                      .score())
               .isCloseTo(best, within(1e-9));
         }
       }
@@ -272,7 +282,7 @@ class TurnBudgetTest {
             for (int bits = 0; allowed && bits < 4; bits++) {
               boolean unpinch = (bits & 1) == 1;
               boolean level = (bits & 2) == 2;
-              Setup option = today.with(trail, lead, straight, release, unpinch, level);
+              Setup option = Setups.with(today, trail, lead, straight, release, unpinch, level);
               TurnBudget budget = budget(school, screen, option);
               double cost =
                   Math.abs(trail - today.trailFlare())
@@ -297,7 +307,7 @@ class TurnBudgetTest {
   }
 
   static TurnBudget budget(School school, Screen screen, Setup setup) {
-    return TurnBudget.of(school, setup, Hips.of(screen, Handed.RIGHT, setup));
+    return TurnBudget.of(school, setup, Bodies.hips(screen, Handed.RIGHT, setup));
   }
 
   private static void assertMargin(Optional<Margin> margin, double degrees, Band band) {

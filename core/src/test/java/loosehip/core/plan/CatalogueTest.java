@@ -9,10 +9,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import loosehip.core.Screens;
-import loosehip.core.body.Handed;
-import loosehip.core.link.LimitKind;
+import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
+import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
@@ -27,8 +26,8 @@ class CatalogueTest {
 
   private static Exercise own(String id, String ladder, int rung) {
     return new Exercise(
-        id,
-        ladder,
+        ItemId.of(id),
+        LadderId.of(ladder),
         rung,
         Exercise.Kind.RANGE,
         List.of(LimitKind.TRAIL_IR),
@@ -45,10 +44,10 @@ class CatalogueTest {
         .forEach(
             (ladder, rungs) -> {
               for (int i = 0; i < rungs.size(); i++) {
-                assertThat(rungs.get(i).rung()).as(ladder).isEqualTo(i + 1);
+                assertThat(rungs.get(i).rung()).as(ladder.id()).isEqualTo(i + 1);
               }
             });
-    List<String> ids =
+    List<ItemId> ids =
         Stream.concat(
                 SHIPPED.exercises().stream().map(Exercise::id),
                 SHIPPED.drills().stream().map(Drill::id))
@@ -88,17 +87,14 @@ class CatalogueTest {
         "under-18 | weight-pendulum hop-hold",
       })
   void aCautionBlocksWhatTheTableNames(String caution, String blocked) {
-    Caution of = Caution.parse(caution).orElseThrow();
+    Caution of = Named.parse(Caution.class, caution).orElseThrow();
     Health health =
         new Health(Set.of(), List.of(new NotedCaution(of, Optional.empty(), "", false)));
     for (String id : blocked.split(" ")) {
-      assertThat(Planner.blockedBy(SHIPPED, id, Screens.of(""), Handed.RIGHT, health))
+      assertThat(Planner.blockedBy(SHIPPED, ItemId.of(id), health))
           .as(id)
-          .get()
-          .asString()
-          .startsWith("caution: ");
-      assertThat(Planner.blockedBy(SHIPPED, id, Screens.of(""), Handed.RIGHT, Health.CLEAR))
-          .isEmpty();
+          .contains(new Reason.ByCaution(health.cautions().get(0)));
+      assertThat(Planner.blockedBy(SHIPPED, ItemId.of(id), Health.CLEAR)).isEmpty();
     }
   }
 
@@ -107,7 +103,7 @@ class CatalogueTest {
     for (Caution caution : Caution.values()) {
       Health health =
           new Health(Set.of(), List.of(new NotedCaution(caution, Optional.empty(), "", false)));
-      assertThat(Planner.blockedBy(SHIPPED, "hop-hold", Screens.of(""), Handed.RIGHT, health))
+      assertThat(Planner.blockedBy(SHIPPED, ItemId.of("hop-hold"), health))
           .as(caution.id())
           .isPresent();
     }
@@ -116,10 +112,12 @@ class CatalogueTest {
   @Test
   void ownExercisesStandOnLaddersOfTheirOwn() {
     Catalogue with = SHIPPED.with(List.of(own("b", "shed", 2), own("a", "shed", 1)));
-    assertThat(with.ladders().get("shed")).extracting(Exercise::id).containsExactly("a", "b");
-    assertThat(with.exercise("shed", 2)).map(Exercise::id).contains("b");
+    assertThat(with.ladders().get(LadderId.of("shed")))
+        .extracting(e -> e.id().id())
+        .containsExactly("a", "b");
+    assertThat(with.exercise(LadderId.of("shed"), 2)).map(e -> e.id().id()).contains("b");
     assertThat(with.exercises()).hasSize(SHIPPED.exercises().size() + 2);
-    assertThat(SHIPPED.find("a")).isEmpty();
+    assertThat(SHIPPED.find(ItemId.of("a"))).isEmpty();
     assertThatThrownBy(() -> SHIPPED.with(List.of(own("x", "glute", 4))))
         .hasMessageContaining("glute is a shipped one");
   }
@@ -127,13 +125,13 @@ class CatalogueTest {
   @Test
   void aRetiredExerciseIsFoundWithItsCautionsButOnNoLadder() {
     Catalogue with = SHIPPED.withRetired(List.of(own("old", "old", 1)));
-    assertThat(with.find("old")).isPresent();
-    assertThat(with.exercises()).extracting(Exercise::id).doesNotContain("old");
-    assertThat(with.ladders()).doesNotContainKey("old");
+    assertThat(with.find(ItemId.of("old"))).isPresent();
+    assertThat(with.exercises()).extracting(e -> e.id().id()).doesNotContain("old");
+    assertThat(with.ladders()).doesNotContainKey(LadderId.of("old"));
     Health knee =
         new Health(Set.of(), List.of(new NotedCaution(Caution.KNEE, Optional.empty(), "", false)));
-    assertThat(Planner.blockedBy(with, "old", Screens.of(""), Handed.RIGHT, knee)).isPresent();
-    assertThat(with.with(List.of(own("new", "new", 1))).find("old")).isPresent();
+    assertThat(Planner.blockedBy(with, ItemId.of("old"), knee)).isPresent();
+    assertThat(with.with(List.of(own("new", "new", 1))).find(ItemId.of("old"))).isPresent();
   }
 
   @Test

@@ -41,19 +41,6 @@ class DoseTest {
   }
 
   @ParameterizedTest
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "1 x 15-20, 3 + 3 ps | 15–20, hold 3 s, each side",
-        "2-3 x 1, 0 + 10-15 ps ways 2 | 2–3 sets of 1, hold 10–15 s, 2 ways, each side",
-        "1 x 10, 3 | 10",
-        "3 x 5, 6 | 3 sets of 5",
-      })
-  void toldInWords(String text, String words) {
-    assertThat(Dose.parse(text).told()).isEqualTo(words);
-  }
-
-  @ParameterizedTest
   @ValueSource(
       strings = {"", "10", "x 10, 3", "1 x 10", "1 x ten, 3", "1 x 10, 3 sides", "-1 x 2, 3"})
   void whatIsNoDoseIsRefused(String text) {

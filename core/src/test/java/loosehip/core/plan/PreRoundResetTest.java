@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.core.Screens;
-import loosehip.core.body.Handed;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
@@ -22,22 +20,21 @@ class PreRoundResetTest {
         List.of(cautions).stream()
             .map(c -> new NotedCaution(c, Optional.empty(), "", false))
             .toList();
-    return PreRoundReset.of(
-        Catalogue.standard(), Screens.of(""), Handed.RIGHT, new Health(Set.of(), noted));
+    return PreRoundReset.of(Catalogue.standard(), new Health(Set.of(), noted));
   }
 
   @Test
   void theWholeOfItInOrderTakesEightToTenMinutes() {
     PreRoundReset whole = with();
-    assertThat(whole.parts().stream().map(p -> p.exercise() + " " + p.told()))
+    assertThat(whole.parts().stream().map(p -> p.exercise() + " " + p.reps() + " " + p.counted()))
         .containsExactly(
-            "lying-tilts 8 times",
-            "four-point-arch-round 8 breaths",
-            "club-hinge 10 times",
-            "one-leg-turn-held 10 each side",
-            "side-squat-foot-sweeps 5 each side",
-            "low-side-steps 10 times",
-            "long-lunge 10 each side");
+            "lying-tilts 8 TIMES",
+            "four-point-arch-round 8 BREATHS",
+            "club-hinge 10 TIMES",
+            "one-leg-turn-held 10 EACH_SIDE",
+            "side-squat-foot-sweeps 5 EACH_SIDE",
+            "low-side-steps 10 TIMES",
+            "long-lunge 10 EACH_SIDE");
     assertThat(whole.out()).isEmpty();
     // 40 + 64 + 30 + 60 + 30 + 60 + 60, six pauses of 20, 30 to set up
     assertThat(whole.seconds()).isEqualTo(344 + 120 + 30).isBetween(8 * 60, 10 * 60);
@@ -56,8 +53,10 @@ class PreRoundResetTest {
       })
   void aCautionTakesOutWhatItBlocksAndSaysSo(Caution caution, String out) {
     PreRoundReset card = with(caution);
-    assertThat(String.join(" ", card.out().stream().map(LeftOut::id).toList())).isEqualTo(out);
-    assertThat(card.out()).allSatisfy(o -> assertThat(o.reason()).startsWith("caution: "));
+    assertThat(String.join(" ", card.out().stream().map(o -> o.item().id()).toList()))
+        .isEqualTo(out);
+    assertThat(card.out())
+        .allSatisfy(o -> assertThat(o.because()).isInstanceOf(Reason.ByCaution.class));
     assertThat(card.parts().size() + card.out().size()).isEqualTo(7);
   }
 

@@ -62,7 +62,7 @@ class TrainingDaysTest {
     assertThat(text(TrainingDays.of(wishes(perWeek, days(gone)), 1))).isEqualTo(left);
     assertThat(text(TrainingDays.of(wishes(perWeek, days(gone)), 2)))
         .as("the week after is not touched")
-        .isEqualTo(text(TrainingDays.spread(perWeek)));
+        .isEqualTo(text(Days.spread(perWeek)));
   }
 
   @Property
@@ -71,7 +71,7 @@ class TrainingDaysTest {
       @ForAll @Size(max = 7) Set<@IntRange(min = 1, max = 7) Integer> gone) {
     Set<LocalDate> blackout = new HashSet<>();
     gone.forEach(d -> blackout.add(MONDAY.plusDays(d - 1L)));
-    List<Integer> days = TrainingDays.of(wishes(perWeek, blackout), 1);
+    List<Integer> days = TrainingDays.of(wishes(perWeek, blackout), 1).list();
     assertThat(days).noneMatch(gone::contains).isSorted().doesNotHaveDuplicates();
     assertThat(days).hasSize(Math.min(perWeek, 7 - gone.size()));
   }
@@ -80,15 +80,16 @@ class TrainingDaysTest {
   void hardWorkKeeps48HoursEvenIntoTheNextWeek(
       @ForAll @IntRange(min = 1, max = 7) int perWeek,
       @ForAll @IntRange(min = 1, max = 3) int most) {
-    List<Integer> days = TrainingDays.spread(perWeek);
-    for (int pattern : TrainingDays.hardPatterns(days, most)) {
+    Days days = Days.spread(perWeek);
+    List<Days> choices = TrainingDays.hard(days, most);
+    assertThat(choices).isNotEmpty();
+    for (Days choice : choices) {
       for (int day = 1; day <= 7; day++) {
-        boolean on = (pattern & 1 << day - 1) != 0;
-        boolean next = (pattern & 1 << day % 7) != 0;
-        assertThat(on && next).as("days %s and the next of %s", day, pattern).isFalse();
-        assertThat(on && !days.contains(day)).isFalse();
+        boolean next = choice.has(day % 7 + 1);
+        assertThat(choice.has(day) && next).as("day %s and the next of %s", day, choice).isFalse();
+        assertThat(choice.has(day) && !days.has(day)).isFalse();
       }
-      assertThat(Integer.bitCount(pattern)).isBetween(1, most);
+      assertThat(choice.count()).isBetween(1, most);
     }
   }
 
@@ -104,10 +105,10 @@ class TrainingDaysTest {
       })
   void howManyWaysThereAre(String days, int most, int ways) {
     List<Integer> list = Arrays.stream(days.split(" ")).map(Integer::valueOf).toList();
-    assertThat(TrainingDays.hardPatterns(list, most)).hasSize(ways);
+    assertThat(TrainingDays.hard(Days.of(list), most)).hasSize(ways);
   }
 
-  private static String text(List<Integer> days) {
-    return String.join(" ", days.stream().map(String::valueOf).toList());
+  private static String text(Days days) {
+    return String.join(" ", days.list().stream().map(String::valueOf).toList());
   }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -43,12 +42,12 @@ class WeekSolverTest {
         }
         return;
       }
-      List<Integer> choices = new ArrayList<>(pieces.get(piece).patterns());
+      List<Days> choices = new ArrayList<>(pieces.get(piece).choices());
       if (!pieces.get(piece).must()) {
-        choices.add(0);
+        choices.add(Days.NONE);
       }
-      for (int pattern : choices) {
-        at[piece] = pattern;
+      for (Days days : choices) {
+        at[piece] = days.bits();
         all(piece + 1);
       }
     }
@@ -109,7 +108,7 @@ class WeekSolverTest {
   @Property(tries = 400)
   void theSolverServesAsMuchAsTheBestOfEveryChoice(@ForAll @IntRange(max = 1_000_000) int seed) {
     Random random = new Random(seed);
-    List<Integer> days = TrainingDays.spread(1 + random.nextInt(7));
+    Days days = Days.spread(1 + random.nextInt(7));
     double[] needs = new double[1 + random.nextInt(3)];
     for (int n = 0; n < needs.length; n++) {
       needs[n] = 0.2 + random.nextInt(20) / 10.0;
@@ -121,7 +120,7 @@ class WeekSolverTest {
     }
     int[] left = new int[7];
     for (int d = 0; d < 7; d++) {
-      left[d] = days.contains(d + 1) ? 60 + random.nextInt(500) : -1;
+      left[d] = days.has(d + 1) ? 60 + random.nextInt(500) : -1;
     }
     int yesterday = random.nextInt(8);
     double every = new EveryChoice(needs, pieces, left, yesterday).best;
@@ -131,11 +130,11 @@ class WeekSolverTest {
     week.ifPresent(w -> assertThat(w.served()).isCloseTo(every, within(1e-6)));
     assertThat(
             WeekSolver.solve(needs, pieces, left, yesterday, Optional.empty())
-                .map(w -> Arrays.toString(w.patterns())))
-        .isEqualTo(week.map(w -> Arrays.toString(w.patterns())));
+                .map(WeekSolver.Week::days))
+        .isEqualTo(week.map(WeekSolver.Week::days));
   }
 
-  private static Piece piece(Random random, int index, int needs, List<Integer> days) {
+  private static Piece piece(Random random, int index, int needs, Days days) {
     boolean hard = random.nextBoolean();
     double[] service = new double[needs];
     for (int n = 0; n < needs; n++) {
@@ -144,40 +143,36 @@ class WeekSolverTest {
     Dose dose = Dose.parse("1 x " + (5 + random.nextInt(40)) + ", 3");
     Dose.Prescribed much = dose.in(1, 6);
     return new Piece(
-        new PlanItem("piece-" + index, Optional.empty(), dose, much, dose.seconds(much), ""),
+        item("piece-" + index, dose, much, dose.seconds(much)),
         service,
         hard ? 1 << random.nextInt(3) : 0,
-        hard ? TrainingDays.hardPatterns(days, 3) : List.of(TrainingDays.pattern(days)),
+        hard ? TrainingDays.hard(days, 3) : List.of(days),
         random.nextInt(12) == 0);
   }
 
   @Test
   void whatHasToComeFirstIsInOrNeitherIs() {
-    List<Integer> days = List.of(1, 3, 5);
+    Days days = Days.of(1, 3, 5);
     Piece hip = plain("hip", 60, new double[] {0}, days);
     Piece seat = plain("seat", 60, new double[] {1}, days);
     Optional<WeekSolver.Together> together = Optional.of(new WeekSolver.Together(0, List.of(1)));
     int[] room = {200, -1, 200, -1, 200, -1, -1};
     int[] tight = {90, -1, 90, -1, 90, -1, -1};
     double[] needs = {1};
-    assertThat(
-            WeekSolver.solve(needs, List.of(hip, seat), room, 0, together).orElseThrow().patterns())
-        .doesNotContain(0);
-    assertThat(
-            WeekSolver.solve(needs, List.of(hip, seat), tight, 0, together)
-                .orElseThrow()
-                .patterns())
-        .containsOnly(0);
+    assertThat(WeekSolver.solve(needs, List.of(hip, seat), room, 0, together).orElseThrow().days())
+        .doesNotContain(Days.NONE);
+    assertThat(WeekSolver.solve(needs, List.of(hip, seat), tight, 0, together).orElseThrow().days())
+        .containsOnly(Days.NONE);
   }
 
-  private static Piece plain(String id, int seconds, double[] service, List<Integer> days) {
+  private static PlanItem item(String id, Dose dose, Dose.Prescribed much, int seconds) {
+    return new PlanItem(
+        ItemId.of(id), Optional.empty(), dose, much, seconds, Why.of(new Why.ByHand()));
+  }
+
+  private static Piece plain(String id, int seconds, double[] service, Days days) {
     Dose dose = Dose.parse("1 x " + seconds / 3 + ", 3");
-    return new Piece(
-        new PlanItem(id, Optional.empty(), dose, dose.in(1, 6), seconds, ""),
-        service,
-        0,
-        List.of(TrainingDays.pattern(days)),
-        false);
+    return new Piece(item(id, dose, dose.in(1, 6), seconds), service, 0, List.of(days), false);
   }
 
   @ParameterizedTest(name = "{0} whole and {1} half: {2}")
@@ -198,6 +193,6 @@ class WeekSolverTest {
     "42, true"
   })
   void daysApart(int pattern, boolean apart) {
-    assertThat(TrainingDays.apart(pattern)).isEqualTo(apart);
+    assertThat(new Days(pattern).apart()).isEqualTo(apart);
   }
 }

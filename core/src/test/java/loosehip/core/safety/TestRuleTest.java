@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Slot;
+import loosehip.core.named.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,12 +56,9 @@ class TestRuleTest {
   @Test
   void theReasonNamesTheCaution() {
     Slot squat = Slot.parse("squat-depth").orElseThrow();
-    assertThat(
-            health("knee", "left", null, false)
-                .blocks(squat.test(), squat.side(), squat.part())
-                .orElseThrow()
-                .words())
-        .isEqualTo("no deep squats: Knee pain or a new knee");
+    Health knee = health("knee", "left", null, false);
+    assertThat(knee.blocks(squat.test(), squat.side(), squat.part()))
+        .contains(new TestRule(knee.cautions().get(0), TestRule.Advice.NO_DEEP_SQUAT));
   }
 
   private static Health health(String caution, String side, String note, boolean cleared) {
@@ -68,8 +66,8 @@ class TestRuleTest {
         Set.of(),
         List.of(
             new NotedCaution(
-                Caution.parse(caution).orElseThrow(),
-                Optional.ofNullable(side).flatMap(Side::parse),
+                Named.parse(Caution.class, caution).orElseThrow(),
+                Optional.ofNullable(side).flatMap(Named.parser(Side.class)),
                 note == null ? "" : note,
                 cleared)));
   }

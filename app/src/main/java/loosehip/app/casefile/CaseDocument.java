@@ -1,0 +1,159 @@
+package loosehip.app.casefile;
+
+import com.fasterxml.jackson.annotation.JsonFormat;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
+import loosehip.core.link.Complaint;
+import loosehip.core.link.Habit;
+import loosehip.core.link.Level;
+import loosehip.core.link.Overrule;
+import loosehip.core.link.PivotFault;
+import loosehip.core.link.Rehearsal;
+import loosehip.core.link.SetupFault;
+import loosehip.core.link.Strength;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Direction;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.pivot.Club;
+import loosehip.core.pivot.Downswing;
+import loosehip.core.pivot.LeadRelease;
+import loosehip.core.pivot.School;
+import loosehip.core.plan.Tool;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.WarningSign;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A case file of version 1, key by key. What is absent is null; a missing part means "not
+ * measured". Its JSON Schema is {@link CaseSchema}.
+ */
+record CaseDocument(
+    String format,
+    int version,
+    @Nullable Golfer golfer,
+    @Nullable List<Complaint> complaints,
+    @Nullable HealthPart health,
+    @Nullable List<Entry> screen,
+    @Nullable SetupPart setup,
+    @Nullable SwingPart swing,
+    @Nullable School school,
+    @Nullable PlanPart plan,
+    @Nullable List<OverrulePart> overrules,
+    @Nullable PracticePart practice) {
+
+  /** The name every case file carries. */
+  static final String FORMAT = "loose-hip-case";
+
+  /** The only version there is. */
+  static final int VERSION = 1;
+
+  /** Who it is about, without a name. */
+  record Golfer(
+      @Nullable String ref,
+      @Nullable Integer birthYear,
+      @Nullable Handed handed,
+      @Nullable Double heightCm) {}
+
+  /** What must be respected. */
+  record HealthPart(
+      @Nullable List<WarningSign> warningSigns, @Nullable List<CautionPart> cautions) {}
+
+  /** A caution as noted. */
+  record CautionPart(
+      Caution id, @Nullable Side side, @Nullable String note, @Nullable Boolean cleared) {}
+
+  /**
+   * What was taken of one test on one side. Numbers of tests recorded in parts stand under the
+   * part's own key, one or several tries.
+   */
+  record Entry(
+      ScreenTest test,
+      @Nullable String date,
+      @Nullable Side side,
+      @Nullable Direction direction,
+      @Nullable String eyes,
+      @Nullable Method method,
+      @Nullable List<Double> tries,
+      @Nullable List<Integer> voided,
+      @Nullable List<Compensation> compensations,
+      @Nullable Integer pain,
+      @Nullable String painSite,
+      @Nullable String note,
+      @Nullable Double tryDeviation,
+      @Nullable @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+          List<Double> arch,
+      @Nullable @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+          List<Double> flatten,
+      @Nullable @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+          List<Double> total,
+      @Nullable @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+          List<Double> held,
+      @Nullable String quality,
+      @Nullable String lost,
+      @Nullable Boolean tall,
+      @Nullable Boolean hinged,
+      @Nullable Boolean cramp,
+      @Nullable String reached,
+      @Nullable Boolean kneeDrift,
+      @Nullable Boolean heelsLifted,
+      @Nullable Boolean kneesIn,
+      @Nullable Boolean forward) {}
+
+  /** How the golfer stands. */
+  record SetupPart(
+      @Nullable Double hipFlexion,
+      @Nullable Double pelvicTilt,
+      @Nullable Double rounding,
+      @Nullable Double trailFlare,
+      @Nullable Double leadFlare,
+      @Nullable Double trailPinch,
+      @Nullable Double leadPinch,
+      @Nullable List<SetupFaultPart> faults) {}
+
+  /** A set-up fault as seen. */
+  record SetupFaultPart(SetupFault id, @Nullable Level level) {}
+
+  /** What the legs allow, and what was seen in the swing. */
+  record SwingPart(
+      @Nullable Double trailKneeExtension,
+      @Nullable LeadRelease leadRelease,
+      @Nullable Club club,
+      @Nullable List<FaultPart> faults,
+      @Nullable List<Habit> habits) {}
+
+  /** A pivot fault as seen. */
+  record FaultPart(PivotFault id, @Nullable Level level, @Nullable Rehearsal rehearsal) {}
+
+  /** What can be given to the work. */
+  record PlanPart(
+      @Nullable Integer minutesPerDay,
+      @Nullable Integer daysPerWeek,
+      @Nullable Integer weeks,
+      @Nullable LocalDate start,
+      @Nullable List<Tool> tools,
+      @Nullable Downswing downswing,
+      @Nullable List<LocalDate> blackout) {}
+
+  /** What the trainer decided about one link; {@code cause} is the cause's key. */
+  record OverrulePart(
+      PivotFault fault, String cause, Overrule.Verdict decision, @Nullable String note) {}
+
+  /**
+   * What a practice judges by where it differs from the shipped figures.
+   *
+   * @param coefficients figures of the turn budget, by id
+   * @param bands band edges by test, or test and part: enough, then close
+   * @param weights weights of causes
+   */
+  record PracticePart(
+      @Nullable Map<String, Double> coefficients,
+      @Nullable Map<String, List<Double>> bands,
+      @Nullable List<WeightPart> weights) {}
+
+  /** A weight of one cause. */
+  record WeightPart(PivotFault fault, String cause, double prior, Strength strength) {}
+}

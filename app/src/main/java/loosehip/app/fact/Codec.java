@@ -1,0 +1,54 @@
+package loosehip.app.fact;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * How the value of a fact is checked when it is typed, read when it is kept, and written.
+ *
+ * @param read the value of a text as kept; empty when the text holds none
+ * @param write the text a value is kept as; never blank
+ * @param told what undo says of a value behind the label; empty when the label is enough
+ * @param typing how it is typed
+ * @param check what is wrong with a typed text
+ * @param <T> what the value is
+ */
+public record Codec<T>(
+    Function<String, Optional<T>> read,
+    Function<T, String> write,
+    Function<T, String> told,
+    Typing typing,
+    Check check) {
+
+  /** What is wrong with a typed text. */
+  @FunctionalInterface
+  public interface Check {
+    /**
+     * In words for the one who typed it; empty when it can be kept.
+     *
+     * @param typed not blank, without blanks around
+     */
+    Optional<String> problem(String typed, LocalDate today);
+  }
+
+  /** A codec of these two, typed as words, with the usual problem. */
+  static <T> Codec<T> of(Function<String, Optional<T>> read, Function<T, String> write) {
+    Check known =
+        (typed, today) ->
+            read.apply(typed).isPresent()
+                ? Optional.empty()
+                : Optional.of("This page offered something unknown. Reload it; nothing was lost.");
+    return new Codec<>(read, write, value -> "", Typing.WORDS, known);
+  }
+
+  /** The same, typed in this way and with a problem of its own. */
+  Codec<T> typed(Typing as, Check own) {
+    return new Codec<>(read, write, told, as, own);
+  }
+
+  /** The same, with undo saying its value too. */
+  Codec<T> telling(Function<T, String> words) {
+    return new Codec<>(read, write, words, typing, check);
+  }
+}

@@ -1,0 +1,46 @@
+package loosehip.app.fact;
+
+import java.util.Optional;
+import loosehip.core.link.CauseId;
+import loosehip.core.link.Overrule;
+import loosehip.core.link.PivotFault;
+import loosehip.core.named.Named;
+
+/**
+ * What the trainer decided about one cause.
+ *
+ * @param verdict what
+ * @param note why; may be blank
+ */
+public record TrainersVerdict(Overrule.Verdict verdict, String note) {
+
+  /**
+   * A cause of a fault.
+   *
+   * @param fault the fault
+   * @param cause which of its causes
+   */
+  public record About(PivotFault fault, CauseId cause) {
+    String id() {
+      return fault.id() + "." + cause.key();
+    }
+
+    static Optional<About> parse(String id) {
+      int dot = id.indexOf('.');
+      return dot < 0
+          ? Optional.empty()
+          : Named.parse(PivotFault.class, id.substring(0, dot))
+              .flatMap(f -> CauseId.parse(id.substring(dot + 1)).map(c -> new About(f, c)));
+    }
+  }
+
+  /** The verdict's id, a blank, the note. */
+  static final Codec<TrainersVerdict> CODEC =
+      Codec.of(
+          kept -> {
+            String[] words = kept.split(" ", 2);
+            return Named.parse(Overrule.Verdict.class, words[0])
+                .map(v -> new TrainersVerdict(v, words.length > 1 ? words[1].strip() : ""));
+          },
+          v -> (v.verdict().id() + " " + v.note()).strip());
+}

@@ -1,0 +1,109 @@
+package loosehip.app.links;
+
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.field.NotedField;
+import loosehip.app.figure.Drawing;
+import loosehip.core.link.Family;
+import loosehip.core.link.Level;
+import loosehip.core.link.PivotFault;
+
+/**
+ * Why it happens, ready to be shown.
+ *
+ * @param golfer the golfer's id
+ * @param refer whether everything waits for a clinician
+ * @param links every fault seen with its causes
+ * @param threads the same as a drawing; empty when there is nothing to draw
+ * @param next what would settle the rest, best first
+ * @param backLoads what loads a lower back that hurts
+ * @param again what is to be looked at again
+ * @param edition of the rule book
+ * @param ownRules whether the practice changed any weight
+ */
+public record LinksPage(
+    String golfer,
+    boolean refer,
+    List<LinkLine> links,
+    Optional<ThreadsView> threads,
+    List<NextLine> next,
+    List<BackLoadLine> backLoads,
+    Again again,
+    int edition,
+    boolean ownRules) {
+
+  /** A fault with its verdict and causes. */
+  public record LinkLine(
+      String id,
+      String title,
+      String level,
+      String verdict,
+      boolean open,
+      List<CauseLine> causes) {}
+
+  /**
+   * A cause with its chance and the steps behind it.
+   *
+   * @param leg the leg it concerns; empty for the trunk and for habits
+   * @param verdicts what the trainer can decide
+   * @param decided the verdict chosen; empty when none was
+   * @param against whether it stands against the chance
+   */
+  public record CauseLine(
+      String title,
+      Family family,
+      String leg,
+      String word,
+      String number,
+      double chance,
+      boolean settled,
+      String before,
+      List<FactorLine> factors,
+      String odds,
+      String key,
+      List<VerdictButton> verdicts,
+      String decided,
+      String note,
+      boolean against,
+      List<String> history) {
+    /** Why it is not settled, in words. */
+    public String unsettled() {
+      return switch (family) {
+        case BODY -> "not measured";
+        case HABIT -> "not named";
+        case SETUP, FOLLOWS -> "not looked at";
+      };
+    }
+  }
+
+  /** One step of a sum. */
+  public record FactorLine(String words, String times) {}
+
+  /** A verdict the trainer can give. */
+  public record VerdictButton(String id, boolean pressed) {
+    /** What a tap sends; a second tap takes it back. */
+    public String sends() {
+      return pressed ? "" : id;
+    }
+  }
+
+  /** A test that would settle something. */
+  public record NextLine(String title, String minutes, String why, String address) {}
+
+  /** Something that loads a lower back that hurts, and what follows. */
+  public record BackLoadLine(String what, String words) {}
+
+  /** What is to be looked at again once the set-up is put right. */
+  public record Again(String golfer, boolean mirrored, List<RelookLine> relooks) {}
+
+  /** A fault to be looked at again, both looks side by side. */
+  public record RelookLine(
+      PivotFault fault,
+      String fix,
+      Level before,
+      Optional<Drawing> beforeDrawing,
+      Level again,
+      Optional<Drawing> againDrawing,
+      NotedField field,
+      String words) {}
+}

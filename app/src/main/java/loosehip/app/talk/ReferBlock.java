@@ -1,0 +1,37 @@
+package loosehip.app.talk;
+
+import java.util.List;
+import loosehip.app.fact.Clearance;
+import loosehip.app.golfer.Bench;
+
+/**
+ * What is said when a warning sign waits for a clinician, and what was cleared at this visit.
+ *
+ * @param golfer whose
+ * @param open the signs that wait, each with its clearance as typed so far
+ * @param cleared clearances recorded at this visit, in words
+ */
+public record ReferBlock(String golfer, List<Sign> open, List<String> cleared) {
+
+  /** A sign that waits. */
+  public record Sign(String question, TypedClearance typed) {}
+
+  /** The block of this golfer, with nothing typed. */
+  public static ReferBlock of(Bench bench) {
+    return of(bench, TypedClearance.NONE);
+  }
+
+  static ReferBlock of(Bench bench, TypedClearance typed) {
+    return new ReferBlock(
+        bench.file().id(),
+        bench.golfer().health().openWarnings().stream()
+            .map(s -> new Sign(s.question(), typed.of(s.id())))
+            .toList(),
+        bench.clearances().stream().map(Clearance::words).toList());
+  }
+
+  /** Whether anything waits. */
+  public boolean refer() {
+    return !open.isEmpty();
+  }
+}

@@ -1,0 +1,186 @@
+package loosehip.app.talk;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import loosehip.app.fact.CautionSide;
+import loosehip.app.fact.Clearance;
+import loosehip.app.fact.Facts;
+import loosehip.app.field.NotedField;
+import loosehip.app.golfer.Bench;
+import loosehip.app.plan.Consequences;
+import loosehip.app.store.GolferFile;
+import loosehip.app.words.Dates;
+import loosehip.core.body.Handed;
+import loosehip.core.link.Complaint;
+import loosehip.core.plan.Tool;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.WarningSign;
+
+/**
+ * The talk, ready to be shown.
+ *
+ * @param golfer the golfer's id
+ * @param name the golfer's name
+ * @param visit which visit it is and of what day, in words
+ * @param mayStart whether a new visit can be started today
+ * @param lastOpened who opened this golfer last and when; empty when nobody did
+ * @param minor whether the golfer is under 18 by the birth year
+ * @param guardianMissing whether a guardian must consent and none is named
+ * @param consented whether consent is on record
+ * @param wording the wording consent is given to
+ * @param who the fields of the first sentence
+ * @param consent the consent itself
+ * @param refer what is said when a warning sign waits
+ * @param signs the warning-sign questions
+ * @param complaints what goes wrong
+ * @param want what they want
+ * @param history what hurts or once did
+ * @param cautions what must be respected
+ * @param consequences what follows from it
+ * @param guardian who consents for a minor
+ * @param wishes what they can give
+ * @param tools what is at hand at home
+ * @param eraseProblem why nothing was erased; empty when nothing was asked
+ */
+public record TalkPage(
+    String golfer,
+    String name,
+    String visit,
+    boolean mayStart,
+    String lastOpened,
+    boolean minor,
+    boolean guardianMissing,
+    boolean consented,
+    String wording,
+    Who who,
+    NotedField consent,
+    ReferBlock refer,
+    List<Sign> signs,
+    List<NotedField> complaints,
+    NotedField want,
+    NotedField history,
+    List<CautionRow> cautions,
+    List<Consequences.Consequence> consequences,
+    NotedField guardian,
+    Wishes wishes,
+    List<NotedField> tools,
+    String eraseProblem) {
+  /** The wording consent is given to; the number changes with the words. */
+  private static final String CONSENT_WORDING = "wording 1";
+
+  private static final List<CautionSide> SIDES =
+      List.of(CautionSide.LEFT, CautionSide.RIGHT, CautionSide.BOTH);
+  private static final List<CautionSide> WHOLE = List.of(CautionSide.YES);
+
+  /** Who it is. */
+  public record Who(NotedField birthYear, NotedField height, NotedField handed) {}
+
+  /** A warning-sign question. */
+  public record Sign(String id, String question, NotedField field) {}
+
+  /**
+   * A caution asked after.
+   *
+   * @param cleared the clearance on record, in words; empty when there is none
+   * @param typed a clearance as typed so far
+   */
+  public record CautionRow(
+      Caution caution,
+      NotedField field,
+      NotedField note,
+      Optional<String> cleared,
+      TypedClearance typed) {}
+
+  /** What they can give. */
+  public record Wishes(
+      NotedField minutes,
+      NotedField days,
+      NotedField weeks,
+      NotedField start,
+      NotedField blackout) {
+    /** All of them, for their problems. */
+    public List<NotedField> all() {
+      return List.of(minutes, days, weeks, start, blackout);
+    }
+  }
+
+  static TalkPage of(
+      Bench bench,
+      String lastOpened,
+      List<Consequences.Consequence> consequences,
+      TypedClearance typed,
+      String eraseProblem) {
+    GolferFile file = bench.file();
+    return new TalkPage(
+        file.id(),
+        file.name(),
+        "Visit "
+            + file.visitNumber()
+            + ", "
+            + Dates.day(file.visitOn())
+            + (bench.closed() ? ", closed." : "."),
+        file.visitOn().isBefore(bench.today()) && !bench.golfer().health().refer(),
+        lastOpened,
+        bench.minor(),
+        bench.guardianMissing(),
+        bench.consented(),
+        CONSENT_WORDING,
+        new Who(
+            NotedField.typed(file, Facts.BIRTH_YEAR),
+            NotedField.typed(file, Facts.HEIGHT),
+            NotedField.oneOf(
+                file, Facts.HANDED, List.of(Handed.values()), h -> h.id() + "-handed")),
+        NotedField.typed(file, Facts.CONSENT),
+        ReferBlock.of(bench, typed),
+        Arrays.stream(WarningSign.values())
+            .map(
+                s ->
+                    new Sign(
+                        s.id(), s.question(), NotedField.yesOrNo(file, Facts.WARNING.about(s))))
+            .toList(),
+        Arrays.stream(Complaint.values())
+            .map(c -> NotedField.mark(file, Facts.COMPLAINT.about(c), c.title()))
+            .toList(),
+        NotedField.typed(file, Facts.WANT),
+        NotedField.typed(file, Facts.HISTORY),
+        Arrays.stream(Caution.values())
+            .filter(c -> c != Caution.UNDER_18 || bench.minor())
+            .map(c -> caution(file, c, typed))
+            .toList(),
+        consequences,
+        NotedField.typed(file, Facts.GUARDIAN),
+        new Wishes(
+            NotedField.typed(file, Facts.MINUTES),
+            NotedField.typed(file, Facts.DAYS),
+            NotedField.typed(file, Facts.WEEKS),
+            NotedField.typed(file, Facts.START),
+            NotedField.typed(file, Facts.BLACKOUT)),
+        Arrays.stream(Tool.values())
+            .map(t -> NotedField.mark(file, Facts.TOOL.about(t), t.word()))
+            .toList(),
+        eraseProblem);
+  }
+
+  private static CautionRow caution(GolferFile file, Caution caution, TypedClearance typed) {
+    return new CautionRow(
+        caution,
+        NotedField.oneOrNone(
+            file,
+            Facts.CAUTION.about(caution),
+            caution.sided() ? SIDES : WHOLE,
+            TalkPage::letter,
+            Facts.CAUTION.about(caution).typed(file)),
+        NotedField.typed(file, Facts.CAUTION_NOTE.about(caution)),
+        Facts.CLEARED_CAUTION.about(caution).in(file).map(Clearance::words),
+        typed.of(caution.id()));
+  }
+
+  private static String letter(CautionSide side) {
+    return switch (side) {
+      case LEFT -> "L";
+      case RIGHT -> "R";
+      case BOTH, YES -> side.id();
+    };
+  }
+}

@@ -1,0 +1,45 @@
+package loosehip.app.today;
+
+import java.util.List;
+import loosehip.app.planview.HipGlyph;
+
+/**
+ * Who needs the trainer now, ready to be shown.
+ *
+ * @param date the day, in words
+ * @param adding a golfer being added
+ * @param count how many golfers there are
+ * @param groups the golfers in groups
+ */
+public record TodayPage(String date, Adding adding, int count, List<Group> groups) {
+
+  /**
+   * A golfer being added.
+   *
+   * @param typed the name as typed
+   * @param problem why nobody was added, in words; empty when nothing was asked
+   */
+  public record Adding(String typed, String problem) {
+    static final Adding NOTHING = new Adding("", "");
+
+    /** Whether something was refused. */
+    public boolean refused() {
+      return !problem.isEmpty();
+    }
+  }
+
+  /** A group of golfers with a heading; {@code more} of them are found by name. */
+  public record Group(String id, String heading, String empty, List<Row> rows, int more) {}
+
+  /** One golfer in a list. */
+  public record Row(
+      String id, String name, String who, String words, String seen, HipGlyph glyph) {}
+
+  /** Who was found by what was typed. */
+  public record Found(List<Row> rows, String asked) {
+    /** Whether something was asked and nobody found. */
+    public boolean nobody() {
+      return rows.isEmpty() && !asked.isEmpty();
+    }
+  }
+}

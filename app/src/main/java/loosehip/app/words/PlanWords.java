@@ -1,0 +1,273 @@
+package loosehip.app.words;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import loosehip.core.follow.Done;
+import loosehip.core.limit.LimitKind;
+import loosehip.core.plan.Dose;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanNote;
+import loosehip.core.plan.PlanRefusal;
+import loosehip.core.plan.PreRoundReset;
+import loosehip.core.plan.Reason;
+import loosehip.core.plan.Tool;
+import loosehip.core.plan.Why;
+import loosehip.core.safety.NotedCaution;
+
+/** Says what is in a plan, why, and why not. */
+public final class PlanWords {
+  private final Function<ItemId, String> name;
+
+  /**
+   * @param name what an exercise or drill is called within a sentence
+   */
+  public PlanWords(Function<ItemId, String> name) {
+    this.name = name;
+  }
+
+  /** Words that call everything by its id, for files. */
+  public static PlanWords ofIds() {
+    return new PlanWords(ItemId::id);
+  }
+
+  /** Why something is in. */
+  public static String why(Why why) {
+    String purpose = purpose(why.purpose());
+    boolean saysHeld = why.purpose() instanceof Why.ByHand || !why.held();
+    return purpose
+        + (saysHeld ? "" : "; held in by the trainer")
+        + why.weakerFirst()
+            .map(leg -> "; " + leg.id() + " side first, with one extra set")
+            .orElse("");
+  }
+
+  private static String purpose(Why.Purpose purpose) {
+    if (purpose instanceof Why.Serves serves) {
+      return "serves "
+          + serves.needs().stream().map(PlanWords::served).collect(Collectors.joining(" and "));
+    } else if (purpose instanceof Why.FreesFirst) {
+      return "frees the front of the hip before the seat works";
+    } else if (purpose instanceof Why.ForFault fault) {
+      return "the drill for " + Text.lower(fault.fault().title());
+    } else if (purpose instanceof Why.ByHand) {
+      return "held in by the trainer";
+    }
+    return ((Why.AsWritten) purpose).words();
+  }
+
+  private static String served(Why.Served served) {
+    return Text.lower(served.kind().title())
+        + " ("
+        + served.band().word()
+        + (served.fully() ? ")" : ", by half)");
+  }
+
+  /** Why something is not in. */
+  public static String reason(Reason reason) {
+    if (reason instanceof Reason.ByCaution by) {
+      return "caution: " + caution(by.noted());
+    } else if (reason instanceof Reason.ShiftedArc arc) {
+      return arc.leg().id()
+          + " hip has "
+          + arc.arc().named()
+          + ": set-up serves better than end-range stretching";
+    } else if (reason instanceof Reason.MissingTools missing) {
+      return "needs "
+          + missing.tools().stream().map(Tool::word).collect(Collectors.joining(" and "));
+    } else if (reason instanceof Reason.OtherSchool other) {
+      return "belongs to " + Text.lower(other.school().title());
+    } else if (reason instanceof Reason.Gate gate) {
+      return "needs "
+          + Text.lower(gate.needs().title())
+          + " at least close; it is "
+          + gate.is().word();
+    } else if (reason instanceof Reason.NoTime time) {
+      return noTime(time);
+    } else if (reason instanceof Reason.TrainersHand) {
+      return "taken out by the trainer";
+    }
+    return ((Reason.AsWritten) reason).words();
+  }
+
+  private static String caution(NotedCaution noted) {
+    return Text.lower(noted.caution().asked()) + noted.side().map(s -> ", " + s.id()).orElse("");
+  }
+
+  private static String noTime(Reason.NoTime time) {
+    return time.alone()
+        ? "no time left: it alone takes " + time.seconds() + " s of " + time.minutes() + " minutes"
+        : "no time left: "
+            + time.seconds()
+            + " s would go past "
+            + time.minutes()
+            + " minutes, and the rest serves more";
+  }
+
+  /** What had to go, or stays open. */
+  public String note(PlanNote note) {
+    if (note instanceof PlanNote.CouldNotHold held) {
+      return "Could not be held in: " + name.apply(held.item()) + ", " + reason(held.because());
+    } else if (note instanceof PlanNote.NoRoom none) {
+      return "No room for "
+          + name.apply(none.item())
+          + ": it breaks the minutes, the seven exercises or the 48 hours of its days";
+    } else if (note instanceof PlanNote.TooManyDrills many) {
+      return "No room for " + name.apply(many.item()) + ": at most two drills a week";
+    } else if (note instanceof PlanNote.NotServed unserved) {
+      return "Not served in these minutes, with these tools and cautions: "
+          + titles(unserved.needs());
+    } else if (note instanceof PlanNote.NoFreeDay) {
+      return "Every day of the block is blacked out";
+    } else if (note instanceof PlanNote.NoBodyWork) {
+      return "No body work: nothing measured falls short behind these faults";
+    } else if (note instanceof PlanNote.MinutesFree free) {
+      return free.free()
+          + " of the "
+          + free.minutes()
+          + " minutes stay free; not measured, so not trained yet: "
+          + titles(free.untested());
+    }
+    return ((PlanNote.AsWritten) note).words();
+  }
+
+  private static String titles(List<LimitKind> kinds) {
+    return Text.list(kinds.stream().map(LimitKind::title).map(Text::lower).toList());
+  }
+
+  /** Why a change cannot be. */
+  public String refusal(PlanRefusal refusal) {
+    if (refusal instanceof PlanRefusal.NoSuchDay) {
+      return "There is no such day. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.ThereAlready there) {
+      return name.apply(there.item()) + " is on that day already. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.RestDay) {
+      return "That is a rest day. For more days, raise the days a week on Talk. Nothing was"
+          + " changed.";
+    } else if (refusal instanceof PlanRefusal.TooNear near) {
+      return name.apply(near.item()) + " needs 48 hours between its days. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.NoSuchItem) {
+      return "There is no such exercise. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.Blocked blocked) {
+      return name.apply(blocked.item())
+          + " cannot be added, "
+          + reason(blocked.because())
+          + ". Only a recorded clearance lifts it. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.NoOtherRung) {
+      return "There is no other rung. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.EndOfDose) {
+      return "That is the end of what its dose allows. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.NotHeld held) {
+      return note(held.because()) + ". Nothing was changed.";
+    }
+    return "Nothing could be planned: the minutes and days on Talk are missing. The plan stays.";
+  }
+
+  /** A whole dose: {@code 2–3 sets of 10–15, hold 5 s, each side}. */
+  public static String dose(Dose dose) {
+    StringBuilder words = new StringBuilder();
+    if (dose.setsTop() > 1) {
+      words.append(range(dose.setsLow(), dose.setsTop())).append(" sets of ");
+    }
+    words.append(range(dose.repsLow(), dose.repsTop()));
+    if (dose.holdTop() > 0) {
+      words.append(", hold ").append(range(dose.holdLow(), dose.holdTop())).append(" s");
+    }
+    if (dose.ways() > 1) {
+      words.append(", ").append(dose.ways()).append(" ways");
+    }
+    return words + (dose.perSide() ? ", each side" : "");
+  }
+
+  private static String range(int low, int top) {
+    return low == top ? String.valueOf(low) : low + "–" + top;
+  }
+
+  /** How much of it: {@code 15 times, each side, hold 3 s}. */
+  public static String dose(Dose dose, Dose.Prescribed much) {
+    StringBuilder words = new StringBuilder();
+    if (much.sets() > 1) {
+      words.append(much.sets()).append(" sets of ");
+    }
+    boolean holdsOnly = much.reps() == 1 && much.holdSeconds() > 0;
+    if (holdsOnly) {
+      words.append(much.holdSeconds()).append(" s");
+    } else {
+      words.append(much.reps()).append(much.sets() > 1 ? "" : " times");
+    }
+    if (dose.ways() > 1) {
+      words.append(holdsOnly ? " in each position" : " each way");
+    }
+    if (dose.perSide()) {
+      words.append(", each side");
+    }
+    if (!holdsOnly && much.holdSeconds() > 0) {
+      words.append(", hold ").append(much.holdSeconds()).append(" s");
+    }
+    if (much.extraSets() > 0) {
+      words.append(", one more set on the weaker side");
+    }
+    return words.toString();
+  }
+
+  /** How a dose rises: {@code , rising to 20}; empty when it stays. */
+  public static String rising(Dose.Prescribed from, Dose.Prescribed to) {
+    List<String> parts = new ArrayList<>();
+    if (to.sets() != from.sets()) {
+      parts.add(to.sets() + " sets");
+    }
+    if (to.reps() != from.reps()) {
+      parts.add(String.valueOf(to.reps()));
+    }
+    if (to.holdSeconds() != from.holdSeconds()) {
+      parts.add(to.holdSeconds() + " s");
+    }
+    return parts.isEmpty() ? "" : ", rising to " + Text.list(parts);
+  }
+
+  /**
+   * The amounts a dose tells apart: repetitions, else seconds of a hold, else sets. A dose without
+   * a range tells only all of it from less.
+   */
+  public static Map<Done, String> amounts(Dose dose) {
+    if (dose.repsLow() < dose.repsTop()) {
+      return amounts(dose.repsLow(), dose.repsTop(), "");
+    }
+    if (dose.holdLow() < dose.holdTop()) {
+      return amounts(dose.holdLow(), dose.holdTop(), " s");
+    }
+    if (dose.setsLow() < dose.setsTop()) {
+      return amounts(dose.setsLow(), dose.setsTop(), " sets");
+    }
+    Map<Done, String> told = new EnumMap<>(Done.class);
+    told.put(Done.TOP, "all of it");
+    told.put(Done.UNDER, "less");
+    return told;
+  }
+
+  private static Map<Done, String> amounts(int low, int top, String unit) {
+    Map<Done, String> told = new EnumMap<>(Done.class);
+    told.put(Done.TOP, top + unit);
+    told.put(Done.BETWEEN, low == top - 1 ? low + unit : low + "–" + (top - 1) + unit);
+    told.put(Done.UNDER, "under " + low + unit);
+    return told;
+  }
+
+  /** How much of a part of the pre-round reset: {@code 10 each side}. */
+  public static String much(PreRoundReset.Part part) {
+    return part.reps()
+        + switch (part.counted()) {
+          case TIMES -> " times";
+          case BREATHS -> " breaths";
+          case EACH_SIDE -> " each side";
+        };
+  }
+
+  /** A length: {@code 12:05}. */
+  public static String length(int seconds) {
+    return "%d:%02d".formatted(seconds / 60, seconds % 60);
+  }
+}

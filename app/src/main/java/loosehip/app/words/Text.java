@@ -1,0 +1,26 @@
+package loosehip.app.words;
+
+import java.util.List;
+import java.util.Locale;
+
+/** Small forms that all words share. */
+public final class Text {
+  private Text() {}
+
+  /** With a capital first letter. */
+  public static String upper(String words) {
+    return words.isEmpty()
+        ? words
+        : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
+  /** A title within a sentence. */
+  public static String lower(String title) {
+    return title.toLowerCase(Locale.ROOT);
+  }
+
+  /** {@code a, b, c}. */
+  public static String list(List<String> words) {
+    return String.join(", ", words);
+  }
+}

@@ -1,0 +1,112 @@
+package loosehip.app.golfer;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import loosehip.app.store.GolferFile;
+import loosehip.app.store.Noted;
+import loosehip.app.store.TakenTry;
+import loosehip.core.measure.Method;
+import loosehip.core.measure.Slot;
+import loosehip.core.plan.BlockSpan;
+import loosehip.core.plan.ItemId;
+
+/**
+ * Golfers' files written as text: {@code who.handed=left; try seated-rotation.left.internal 24 26}.
+ */
+public final class GolferText {
+  /** The day on which these golfers are looked at. */
+  public static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+  private GolferText() {}
+
+  /** A golfer of this visit only. */
+  public static GolferFile of(String text) {
+    return of(text, TODAY, List.of());
+  }
+
+  /** A golfer with earlier visits. */
+  public static GolferFile of(
+      String text, LocalDate visitOn, List<GolferFile.EarlierVisit> earlier) {
+    Map<String, Noted> facts = new HashMap<>();
+    List<TakenTry> tries = new ArrayList<>();
+    Optional<GolferFile.PlanGiven> given = Optional.empty();
+    for (String line : text.split("[;\n]")) {
+      String words = line.strip();
+      if (words.startsWith("try ")) {
+        tries.addAll(tries(words.substring(4)));
+      } else if (words.startsWith("given ")) {
+        String[] plan = words.substring(6).split(" ");
+        given =
+            Optional.of(
+                new GolferFile.PlanGiven(
+                    1,
+                    new BlockSpan(LocalDate.parse(plan[0]), LocalDate.parse(plan[1])),
+                    List.of(ItemId.of(plan[2])),
+                    Map.of(),
+                    Optional.empty()));
+      } else if (!words.isEmpty()) {
+        String[] halves = words.split("=", 2);
+        facts.put(halves[0], new Noted("row", halves[1], Instant.EPOCH, "Wren"));
+      }
+    }
+    return new GolferFile(
+        "id",
+        "Isla Brodie",
+        "visit",
+        1,
+        visitOn,
+        Optional.empty(),
+        facts,
+        tries,
+        Optional.empty(),
+        earlier,
+        given);
+  }
+
+  /** An earlier visit with these tries. */
+  public static GolferFile.EarlierVisit earlier(LocalDate on, String tries) {
+    return new GolferFile.EarlierVisit("before-" + on, on, Map.of(), tries(tries));
+  }
+
+  /** The tries of a line such as {@code seated-rotation.left.internal 24 26}. */
+  public static List<TakenTry> tries(String line) {
+    String[] words = line.split(" ");
+    Slot slot = Slot.parse(words[0]).orElseThrow();
+    boolean number = slot.test().numeric(slot.part());
+    List<TakenTry> tries = new ArrayList<>();
+    for (int i = 1; i < words.length; i++) {
+      boolean voided = words[i].startsWith("(");
+      String word = words[i].replaceAll("[()]", "");
+      tries.add(
+          new TakenTry(
+              "row" + i,
+              slot,
+              i,
+              number ? Optional.of(Double.parseDouble(word)) : Optional.empty(),
+              number ? Optional.empty() : Optional.of(word),
+              slot.test().methods().isEmpty() ? Optional.empty() : Optional.of(Method.INCLINOMETER),
+              Set.of(),
+              voided,
+              Instant.EPOCH,
+              "wren-id",
+              "Wren"));
+    }
+    return tries;
+  }
+
+  /** What is noted under a key. */
+  public static Optional<String> noted(GolferFile file, String key) {
+    return Optional.ofNullable(file.facts().get(key)).map(Noted::value);
+  }
+
+  /** The golfer of this text at the bench. */
+  public static Bench bench(String text) {
+    return Bench.of(of(text), TODAY);
+  }
+}

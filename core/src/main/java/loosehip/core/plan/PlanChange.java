@@ -1,0 +1,84 @@
+package loosehip.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Something the trainer changes in a plan. */
+public sealed interface PlanChange {
+
+  /** The item it is about, when it is about one. */
+  default Optional<ItemId> about() {
+    return Optional.empty();
+  }
+
+  /** Gives the plan as it stands. */
+  record Give() implements PlanChange {}
+
+  /** Plans anew with the same decisions. */
+  record PlanAnew() implements PlanChange {}
+
+  /** Takes every decision back. */
+  record LetAllGo() implements PlanChange {}
+
+  /** Moves an item from a day to another. */
+  record Move(ItemId item, int week, int from, int to) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Holds an item on the days it has. */
+  record Hold(ItemId item, int week) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Lets an item go that was held. */
+  record LetGo(ItemId item) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Takes an item out; the planner may put another in its place. */
+  record TakeOut(ItemId item) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Adds an item. */
+  record Add(ItemId item) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Moves a ladder a rung up (1) or down (−1) from an item. */
+  record Climb(ItemId item, int by) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Gives a step more (1) or less (−1) of an item. */
+  record ChangeDose(ItemId item, int week, int by) implements PlanChange {
+    @Override
+    public Optional<ItemId> about() {
+      return Optional.of(item);
+    }
+  }
+
+  /** Goes back to what an earlier version decided. */
+  record BackTo(int version, PlanEdits decided) implements PlanChange {}
+
+  /** Holds in what a template names; the planner does the rest. */
+  record Apply(String template, List<ItemId> items) implements PlanChange {}
+}

@@ -1,0 +1,110 @@
+package loosehip.core.plan;
+
+import java.util.List;
+import loosehip.core.body.Leg;
+import loosehip.core.limit.LimitKind;
+import loosehip.core.measure.ArcPattern;
+import loosehip.core.measure.Band;
+import loosehip.core.named.Named;
+import loosehip.core.pivot.School;
+import loosehip.core.safety.NotedCaution;
+
+/** Why an exercise or drill is not in a plan, as data. It is put into words where it is shown. */
+public sealed interface Reason {
+
+  /** Which kind of reason it is. */
+  Kind kind();
+
+  /** The kinds of reasons, by which files tell them apart. */
+  enum Kind implements Named {
+    CAUTION("caution"),
+    SHIFTED_ARC("shifted-arc"),
+    TOOL("tool"),
+    SCHOOL("school"),
+    GATE("gate"),
+    TIME("time"),
+    TRAINER("trainer"),
+    WRITTEN("written");
+
+    private final String id;
+
+    Kind(String id) {
+      this.id = id;
+    }
+
+    @Override
+    public String id() {
+      return id;
+    }
+  }
+
+  /** A caution on record blocks it. */
+  record ByCaution(NotedCaution noted) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.CAUTION;
+    }
+  }
+
+  /** A hip's arc is shifted, so that end-range work on it is not likely to help. */
+  record ShiftedArc(Leg leg, ArcPattern arc) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.SHIFTED_ARC;
+    }
+  }
+
+  /** Tools are missing, in the order the item names them. */
+  record MissingTools(List<Tool> tools) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.TOOL;
+    }
+  }
+
+  /** It belongs to another school. */
+  record OtherSchool(School school) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.SCHOOL;
+    }
+  }
+
+  /** A limit that must be at least close is not. */
+  record Gate(LimitKind needs, Band is) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.GATE;
+    }
+  }
+
+  /**
+   * There is no time for it.
+   *
+   * @param seconds what it takes
+   * @param minutes what the golfer gives a day
+   * @param alone whether it would not fit even alone
+   */
+  record NoTime(int seconds, int minutes, boolean alone) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.TIME;
+    }
+  }
+
+  /** The trainer took it out. */
+  record TrainersHand() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.TRAINER;
+    }
+  }
+
+  /** As it was written into a plan given before reasons were kept as data. */
+  record AsWritten(String words) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.WRITTEN;
+    }
+  }
+}
