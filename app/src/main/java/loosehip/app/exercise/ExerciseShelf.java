@@ -1,5 +1,7 @@
 package loosehip.app.exercise;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.LinkedHashMap;
@@ -18,7 +20,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class ExerciseShelf {
   private final OwnExercises store;
-  private final Map<String, Catalogue> catalogues = new ConcurrentHashMap<>();
+  private final LoadingCache<String, Catalogue> catalogues =
+      Caffeine.newBuilder().build(this::read);
   private final Map<ItemId, ExerciseText> texts = new ConcurrentHashMap<>();
   private final Map<ItemId, Owner> owners = new ConcurrentHashMap<>();
 
@@ -28,12 +31,12 @@ public class ExerciseShelf {
 
   /** The catalogue of a practice. */
   public Catalogue of(String practiceId) {
-    return catalogues.computeIfAbsent(practiceId, this::read);
+    return catalogues.get(practiceId);
   }
 
   /** The same, read anew after a change. */
   public Catalogue anew(String practiceId) {
-    catalogues.remove(practiceId);
+    catalogues.invalidate(practiceId);
     return of(practiceId);
   }
 

@@ -46,7 +46,7 @@ public final class OwnExerciseReader {
       return Read.wrong(
           List.of(new Problem("", "this is no JSON file", "bring one that was saved here")));
     }
-    List<Problem> problems = new ArrayList<>(FILE.problems(json));
+    List<Problem> problems = new ArrayList<>(said(FILE.problems(json)));
     if (!problems.isEmpty()) {
       return Read.wrong(problems);
     }
@@ -83,7 +83,7 @@ public final class OwnExerciseReader {
         });
     map.putIfAbsent("id", slug(typed.getOrDefault("name", List.of("")).get(0)));
     JsonNode json = Documents.JSON.valueToTree(map);
-    List<Problem> problems = new ArrayList<>(ONE.problems(json));
+    List<Problem> problems = new ArrayList<>(said(ONE.problems(json)));
     if (!problems.isEmpty()) {
       return Read.wrong(problems);
     }
@@ -92,6 +92,18 @@ public final class OwnExerciseReader {
             .map(List::of)
             .orElse(List.of());
     return new Read(read, List.copyOf(problems));
+  }
+
+  /** Why stop signs are asked for is said where they are missing. */
+  private static List<Problem> said(List<Problem> problems) {
+    return problems.stream()
+        .map(
+            p ->
+                p.pointer().endsWith("/stop")
+                    ? new Problem(
+                        p.pointer(), p.wrong(), "an exercise without stop signs is not taken")
+                    : p)
+        .toList();
   }
 
   private static List<String> split(String value, String by) {

@@ -1,11 +1,11 @@
 package loosehip.app.golfer;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import loosehip.app.store.Account;
 import org.springframework.stereotype.Component;
 
@@ -14,31 +14,31 @@ import org.springframework.stereotype.Component;
 public class Presence {
   private static final Duration HERE = Duration.ofSeconds(40);
 
-  private final Clock clock;
-  private final Map<String, Map<String, Seen>> byGolfer = new ConcurrentHashMap<>();
+  private final Cache<Seat, String> seats;
 
-  /** Starts with nobody at any bench. */
+  /** Starts with nobody at any golfer. */
   public Presence(Clock clock) {
-    this.clock = clock;
+    this.seats =
+        Caffeine.newBuilder()
+            .expireAfterWrite(HERE)
+            .ticker(() -> TimeUnit.MILLISECONDS.toNanos(clock.millis()))
+            .build();
   }
 
-  private record Seen(String name, Instant at) {}
+  /** Somebody at a golfer. */
+  private record Seat(String golferId, String accountId) {}
 
   /** Notes that somebody has this golfer open. */
   public void here(String golferId, Account account) {
-    byGolfer
-        .computeIfAbsent(golferId, g -> new ConcurrentHashMap<>())
-        .put(account.id(), new Seen(account.shownName(), clock.instant()));
+    seats.put(new Seat(golferId, account.id()), account.shownName());
   }
 
   /** The names of the others who had this golfer open within the last moments. */
   public List<String> others(String golferId, Account account) {
-    Instant since = clock.instant().minus(HERE);
-    Map<String, Seen> seen = byGolfer.getOrDefault(golferId, Map.of());
-    seen.values().removeIf(s -> s.at().isBefore(since));
-    return seen.entrySet().stream()
-        .filter(e -> !e.getKey().equals(account.id()))
-        .map(e -> e.getValue().name())
+    return seats.asMap().entrySet().stream()
+        .filter(e -> e.getKey().golferId().equals(golferId))
+        .filter(e -> !e.getKey().accountId().equals(account.id()))
+        .map(e -> e.getValue())
         .sorted()
         .toList();
   }

@@ -1,11 +1,12 @@
 package loosehip.app.golfer;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import loosehip.app.exercise.ExerciseShelf;
 import loosehip.app.store.Accounts;
@@ -28,8 +29,7 @@ public class StandardsShelf {
   private final TrySets sets;
   private final Accounts accounts;
   private final ExerciseShelf exercises;
-  private final Clock clock;
-  private final Map<String, Kept> kept = new ConcurrentHashMap<>();
+  private final LoadingCache<String, Standards> shelf;
 
   StandardsShelf(
       PracticeValues values,
@@ -41,24 +41,21 @@ public class StandardsShelf {
     this.values = values;
     this.sets = sets;
     this.accounts = accounts;
-    this.clock = clock;
+    this.shelf =
+        Caffeine.newBuilder()
+            .expireAfterWrite(FRESH)
+            .ticker(() -> TimeUnit.MILLISECONDS.toNanos(clock.millis()))
+            .build(this::read);
   }
-
-  private record Kept(Standards standards, Instant until) {}
 
   /** The standards of a practice, at most a few minutes old. */
   public Standards of(String practiceId) {
-    Kept now = kept.get(practiceId);
-    if (now == null || now.until().isBefore(clock.instant())) {
-      now = new Kept(read(practiceId), clock.instant().plus(FRESH));
-      kept.put(practiceId, now);
-    }
-    return now.standards();
+    return shelf.get(practiceId);
   }
 
   /** The same, worked out anew. */
   public Standards anew(String practiceId) {
-    kept.remove(practiceId);
+    shelf.invalidate(practiceId);
     return of(practiceId);
   }
 

@@ -234,7 +234,7 @@ class ExerciseController {
       standards.anew(user.account().practiceId());
       said(flash, own.text().name() + " is in your catalogue.");
     } else {
-      refused(flash, problems.stream().map(Problem::line).toList(), typed);
+      refused(flash, problems.stream().map(ExercisesPage::said).toList(), typed);
     }
     return "redirect:/library/exercises#own";
   }

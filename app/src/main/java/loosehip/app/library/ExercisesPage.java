@@ -2,6 +2,7 @@ package loosehip.app.library;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.document.Problem;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.figure.Drawing;
 import org.springframework.util.LinkedMultiValueMap;
@@ -40,6 +41,19 @@ public record ExercisesPage(
 
   /** Something asked for in words. */
   record Asked(String name, String title) {}
+
+  /** A problem with the form as its reader knows the fields: by title. */
+  static String said(Problem problem) {
+    String field = problem.pointer().isEmpty() ? "" : problem.pointer().substring(1);
+    String title =
+        FIELDS.stream()
+            .filter(f -> f.name().equals(field))
+            .map(Asked::title)
+            .findFirst()
+            .orElse(field);
+    String where = title.isEmpty() ? "" : title + ": ";
+    return where + problem.wrong() + "; " + problem.right();
+  }
 
   /**
    * What was just added or refused.

@@ -26,7 +26,7 @@ record TypedTry(Optional<Double> value, String problem, boolean unusual) {
             + Numbers.plain(range.hardHigh())
             + test.unit().sign();
     if (typed.isBlank()) {
-      return refused("Nothing typed yet. Type a number from " + range + ", then Enter.");
+      return refused("Nothing typed yet. Type a number from " + takes + ", then Enter.");
     }
     Optional<Double> number = Typed.number(typed);
     if (number.isEmpty()) {

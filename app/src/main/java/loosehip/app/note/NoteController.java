@@ -1,5 +1,6 @@
 package loosehip.app.note;
 
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -63,7 +64,7 @@ class NoteController {
       @PathVariable String id,
       @PathVariable String topic,
       @RequestParam(defaultValue = "") String value,
-      @RequestHeader(name = "HX-Current-URL") Optional<String> page,
+      HtmxRequest htmx,
       @RequestHeader(name = "X-Tried") Optional<String> tried,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
@@ -89,7 +90,7 @@ class NoteController {
             NotedField.id(topic),
             sign ? Optional.of(ReferBlock.of(bench)) : Optional.empty(),
             caution ? Optional.of(consequences.of(bench)) : Optional.empty()));
-    instrument.again(model, bench, page, tried);
+    instrument.again(model, bench, Optional.ofNullable(htmx.getCurrentUrl()), tried);
     return "frame/after-save";
   }
 

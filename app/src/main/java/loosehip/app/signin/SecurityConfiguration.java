@@ -1,5 +1,6 @@
 package loosehip.app.signin;
 
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequestHeader;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -122,7 +123,7 @@ class SecurityConfiguration {
   }
 
   private static boolean partial(HttpServletRequest request) {
-    return request.getHeader("HX-Request") != null;
+    return request.getHeader(HtmxRequestHeader.HX_REQUEST.getValue()) != null;
   }
 
   private static boolean signedIn() {

@@ -167,7 +167,9 @@ class LibraryFormsTest extends FormsTest {
             OWN.formatted("aa", "pain", "trail-ir", ", \"above\": \"bb\""),
             OWN.formatted("bb", "pain", "trail-ir", ", \"above\": \"aa\""))
         .andExpect(flash().attribute("adding", Matchers.hasToString(containsString("circle"))));
-    assertThat(exercises.of(wren.account().practiceId())).isEmpty();
+    assertThat(exercises.of(wren.account().practiceId()))
+        .extracting(OwnExercises.Stored::exerciseId)
+        .doesNotContain("aa", "bb");
 
     bring(
             OWN.formatted("aa", "pain", "trail-ir", ""),

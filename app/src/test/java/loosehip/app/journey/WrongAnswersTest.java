@@ -13,7 +13,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import jakarta.servlet.RequestDispatcher;
 import java.net.URI;
-import org.springframework.http.MediaType;
 import java.time.LocalDate;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
@@ -25,6 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** What was once answered wrongly, by somebody who types what nobody expects. */

@@ -1,11 +1,13 @@
 package loosehip.app.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.figure.Figures;
+import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
 import loosehip.core.measure.Method;
@@ -31,7 +33,9 @@ class TestViewsTest {
         GolferText.bench("try standing-turn.right.internal 50; try standing-turn.left.internal 50");
     assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.external");
     assertThat(card(bench, CARD, null)).isEqualTo(CARD);
-    assertThat(card(bench, "nonsense", null)).isEqualTo("standing-turn.right.external");
+    assertThat(card(bench, " ", "")).isEqualTo("standing-turn.right.external");
+    assertThatThrownBy(() -> card(bench, "nonsense", null)).isInstanceOf(NotHere.class);
+    assertThatThrownBy(() -> card(bench, null, "nonsense")).isInstanceOf(NotHere.class);
     assertThat(card(bench, null, "trunk-turn")).isEqualTo("trunk-turn.right");
   }
 

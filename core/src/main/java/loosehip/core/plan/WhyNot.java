@@ -36,11 +36,15 @@ final class WhyNot {
     this.chosen = all.stream().map(PlanItem::id).collect(Collectors.toSet());
   }
 
-  /** Ladders that could have been climbed and are not, by their first rung. */
+  /**
+   * Ladders that could have been climbed and are not, by their first rung. What serves no need and
+   * was only there to free another exercise is not missed where that one is not in either.
+   */
   List<LeftOut> unchosen(Collection<List<Exercise>> ladders) {
     return ladders.stream()
         .filter(rising -> rising.stream().noneMatch(e -> chosen.contains(e.id())))
         .map(rising -> rising.get(0))
+        .filter(exercise -> needs.stream().anyMatch(kind -> exercise.service(kind) > 0))
         .map(exercise -> new LeftOut(exercise.id(), noTime(exercise)))
         .toList();
   }

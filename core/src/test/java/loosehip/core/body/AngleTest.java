@@ -3,10 +3,9 @@ package loosehip.core.body;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.named.Named;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,16 +28,17 @@ class AngleTest {
     assertThatThrownBy(() -> Angle.of(degrees)).isInstanceOf(IllegalArgumentException.class);
   }
 
-  @Property
-  void clampingHoldsBothEnds(@ForAll @DoubleRange(min = -400, max = 400) double degrees) {
+  @Law
+  void clampingHoldsBothEnds(Chance chance) {
+    double degrees = chance.number(-400, 400);
     Angle held = Angle.of(degrees).clamp(Angle.of(25), Angle.of(35));
     assertThat(held.degrees()).isBetween(25.0, 35.0);
   }
 
-  @Property
-  void whatIsAddedCanBeTakenAway(
-      @ForAll @DoubleRange(min = -90, max = 90) double a,
-      @ForAll @DoubleRange(min = -90, max = 90) double b) {
+  @Law
+  void whatIsAddedCanBeTakenAway(Chance chance) {
+    double a = chance.number(-90, 90);
+    double b = chance.number(-90, 90);
     double back = Angle.of(a).plus(Angle.of(b)).minus(Angle.of(b)).degrees();
     assertThat(back).isCloseTo(a, Assertions.within(1e-9));
     assertThat(Angle.of(a).min(Angle.of(b)).degrees()).isEqualTo(Math.min(a, b));

@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -40,11 +39,11 @@ class FloorAngleTest {
     assertThat(FloorAngle.tipDistance(a, b, degrees)).isCloseTo(apart, within(0.06));
   }
 
-  @Property
-  void closingWithTheTipDistanceGivesTheAngleBack(
-      @ForAll @DoubleRange(min = 60, max = 130) double a,
-      @ForAll @DoubleRange(min = 60, max = 130) double b,
-      @ForAll @DoubleRange(min = 10, max = 150) double degrees) {
+  @Law
+  void closingWithTheTipDistanceGivesTheAngleBack(Chance chance) {
+    double a = chance.number(60, 130);
+    double b = chance.number(60, 130);
+    double degrees = chance.number(10, 150);
     double apart = FloorAngle.tipDistance(a, b, degrees);
     assertThat(FloorAngle.between(a, b, apart)).isCloseTo(degrees, within(1e-6));
   }

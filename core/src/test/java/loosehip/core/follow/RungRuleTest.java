@@ -8,13 +8,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.named.Named;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -95,53 +92,39 @@ class RungRuleTest {
     assertThatThrownBy(() -> log("top e5 p12")).hasMessageContaining("Pain");
   }
 
-  @Provide
-  Arbitrary<List<ItemLog>> logs() {
-    Arbitrary<Optional<Integer>> figure = Arbitraries.integers().between(0, 10).optional();
-    Arbitrary<ItemLog> one =
-        Combinators.combine(
-                Arbitraries.of(Done.values()),
-                figure,
-                figure,
-                Arbitraries.of(true, false),
-                Arbitraries.of(true, false),
-                Arbitraries.of(true, false))
-            .as((d, e, p, form, lean, worse) -> new ItemLog(FIRST, d, e, p, form, lean, worse));
-    return one.list()
-        .ofMaxSize(8)
-        .map(
-            all -> {
-              List<ItemLog> dated = new ArrayList<>();
-              for (ItemLog l : all) {
-                dated.add(
-                    new ItemLog(
-                        FIRST.plusDays(dated.size()),
-                        l.done(),
-                        l.effort(),
-                        l.pain(),
-                        l.goodForm(),
-                        l.leaned(),
-                        l.worseNextDay()));
-              }
-              return dated;
-            });
+  private static List<ItemLog> logs(Chance chance) {
+    return IntStream.range(0, chance.whole(0, 8))
+        .mapToObj(
+            day ->
+                new ItemLog(
+                    FIRST.plusDays(day),
+                    chance.one(List.of(Done.values())),
+                    chance.perhaps(() -> chance.whole(0, 10)),
+                    chance.perhaps(() -> chance.whole(0, 10)),
+                    chance.yes(),
+                    chance.yes(),
+                    chance.yes()))
+        .toList();
   }
 
-  @Property
-  void orderOfSayingDoesNotMatter(@ForAll("logs") List<ItemLog> log) {
+  @Law
+  void orderOfSayingDoesNotMatter(Chance chance) {
+    List<ItemLog> log = logs(chance);
     List<ItemLog> shuffled = new ArrayList<>(log);
     Collections.reverse(shuffled);
     assertThat(RungRule.of(shuffled)).isEqualTo(RungRule.of(log));
   }
 
-  @Property
-  void stoppingPainAlwaysStopsAndNothingElseDoes(@ForAll("logs") List<ItemLog> log) {
+  @Law
+  void stoppingPainAlwaysStopsAndNothingElseDoes(Chance chance) {
+    List<ItemLog> log = logs(chance);
     boolean stops = log.stream().anyMatch(ItemLog::stops);
     assertThat(RungRule.of(log).step() == RungRule.Step.STOP).isEqualTo(stops);
   }
 
-  @Property
-  void morePainNeverMovesUp(@ForAll("logs") List<ItemLog> log) {
+  @Law
+  void morePainNeverMovesUp(Chance chance) {
+    List<ItemLog> log = logs(chance);
     List<ItemLog> sore =
         log.stream()
             .map(

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
 import loosehip.core.Seens;
 import loosehip.core.body.Handed;
@@ -24,9 +26,6 @@ import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.pivot.TurnBudget;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -151,8 +150,9 @@ class EvidenceTest {
     assertThat(trail.chance()).isCloseTo(0.35, within(1e-9));
   }
 
-  @Property
-  void aShortFindingNeverLowersItsCause(@ForAll @IntRange(min = 0, max = 29) int turn) {
+  @Law
+  void aShortFindingNeverLowersItsCause(Chance chance) {
+    int turn = chance.whole(0, 29);
     double before =
         cause(links(Screens.of(""), seen("sway clear", Map.of(), Set.of())).get(0), "trail-ir")
             .odds();
@@ -167,9 +167,10 @@ class EvidenceTest {
     assertThat(after).isGreaterThan(before);
   }
 
-  @Property
-  void aMirroredLeftHanderGetsTheSameLinks(
-      @ForAll @IntRange(min = 5, max = 60) int in, @ForAll @IntRange(min = 0, max = 12) int drop) {
+  @Law
+  void aMirroredLeftHanderGetsTheSameLinks(Chance chance) {
+    int in = chance.whole(5, 60);
+    int drop = chance.whole(0, 12);
     Screen screen =
         Screens.of(
             "seated-rotation.right.internal %d; seated-rotation.left.external 40; trunk-turn.right 40; side-hip-hold.right %d; bridge-hold.left 8"

@@ -12,15 +12,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
 import loosehip.core.Seens;
 import loosehip.core.body.Handed;
 import loosehip.core.limit.Body;
 import loosehip.core.measure.Screen;
 import loosehip.core.named.Named;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -119,8 +118,9 @@ class HandSumsTest {
         .hasMessageContaining("between 0.01 and 0.9");
   }
 
-  @Property(tries = 60)
-  void theOrderOfFindingsDoesNotMatter(@ForAll @IntRange(max = 10_000) int seed) {
+  @Law(tries = 60)
+  void theOrderOfFindingsDoesNotMatter(Chance chance) {
+    int seed = chance.whole(0, 10_000);
     List<String> findings =
         new ArrayList<>(
             List.of(
@@ -144,8 +144,9 @@ class HandSumsTest {
     return map;
   }
 
-  @Property(tries = 40)
-  void takingEvidenceAwayReturnsToThePrior(@ForAll @IntRange(max = 19) int which) {
+  @Law(tries = 40)
+  void takingEvidenceAwayReturnsToThePrior(Chance chance) {
+    int which = chance.whole(0, 19);
     PivotFault fault = PivotFault.values()[which];
     Link link = links(RuleBook.standard(), "", seen(fault.id() + " clear", "", "")).get(0);
     assertThat(link.causes())

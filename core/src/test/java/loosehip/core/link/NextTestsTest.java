@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
@@ -16,9 +18,6 @@ import loosehip.core.limit.Body;
 import loosehip.core.limit.Limit;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Screen;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,9 +64,9 @@ class NextTestsTest {
     assertThat(slight).isLessThan(clear);
   }
 
-  @Property
-  void aTestNeverAddsUncertaintyOnTheWhole(
-      @ForAll @DoubleRange(min = 0.01, max = 500) double odds) {
+  @Law
+  void aTestNeverAddsUncertaintyOnTheWhole(Chance chance) {
+    double odds = chance.number(0.01, 500);
     double[] given = {.6, .25, .15};
     double strong = NextTests.expectedFall(odds, given, new double[] {4, 2, .35});
     double weak = NextTests.expectedFall(odds, given, new double[] {1.5, 1.2, .85});

@@ -8,11 +8,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,18 +86,18 @@ class ErrorAndChangeTest {
     assertThat(reading.askForAnother()).isEqualTo(ask);
   }
 
-  @Property
-  void moreTriesNeverWidenTheError(
-      @ForAll @Size(min = 1, max = 4) List<@DoubleRange(min = 0, max = 90) Double> values,
-      @ForAll @DoubleRange(min = 0, max = 90) double another) {
+  @Law
+  void moreTriesNeverWidenTheError(Chance chance) {
+    List<Double> values = chance.list(1, 4, () -> chance.number(0, 90));
+    double another = chance.number(0, 90);
     List<Double> more = new ArrayList<>(values);
     more.add(another);
     assertThat(error(more)).isLessThanOrEqualTo(error(values));
   }
 
-  @Property
-  void theOrderOfTriesAndVoidsDoesNotMatter(
-      @ForAll @Size(min = 2, max = 4) List<@DoubleRange(min = 0, max = 90) Double> values) {
+  @Law
+  void theOrderOfTriesAndVoidsDoesNotMatter(Chance chance) {
+    List<Double> values = chance.list(2, 4, () -> chance.number(0, 90));
     List<Try> tries = new ArrayList<>(values.stream().map(Try::of).toList());
     tries.add(new Try(88, true));
     List<Try> turned = new ArrayList<>(tries);

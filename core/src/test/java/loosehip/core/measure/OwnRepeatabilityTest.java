@@ -9,11 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.measure.OwnRepeatability.TrySet;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 class OwnRepeatabilityTest {
@@ -58,10 +56,10 @@ class OwnRepeatabilityTest {
     assertThat(ErrorModel.chanceBeyond(25, 0, 31, 0, 5)).isEqualTo(1);
   }
 
-  @Property
-  void shiftingASetDoesNotChangeItsScatter(
-      @ForAll @Size(min = 2, max = 5) List<@DoubleRange(min = 0, max = 90) Double> values,
-      @ForAll @DoubleRange(min = -20, max = 20) double by) {
+  @Law
+  void shiftingASetDoesNotChangeItsScatter(Chance chance) {
+    List<Double> values = chance.list(2, 5, () -> chance.number(0, 90));
+    double by = chance.number(-20, 20);
     List<Double> moved = new ArrayList<>(values.stream().map(v -> v + by).toList());
     Collections.reverse(moved);
     assertThat(deviation(moved)).isCloseTo(deviation(values), within(1e-6));

@@ -105,4 +105,85 @@ class SchoolTest {
               assertThat(f.shipped()).isBetween(f.low(), f.high());
             });
   }
+
+  /** Two figures that cross are refused; two that meet are not. */
+  @ParameterizedTest(name = "{0} {1} and {2} {3}: {4}")
+  @CsvSource({
+    "PELVIS_LOW, 45.1, PELVIS_HIGH, 45, the least pelvis turn would be above the most",
+    "PELVIS_LOW, 45, PELVIS_HIGH, 45,",
+    "SHIFT_LOW, 3.1, SHIFT_HIGH, 3, the least shift would be above the most",
+    "SHIFT_LOW, 3, SHIFT_HIGH, 3,",
+    "HEAD_LOW, 4.1, HEAD_HIGH, 4, the least shift would be above the most",
+    "HEAD_LOW, 4, HEAD_HIGH, 4,",
+  })
+  void demandsThatCross(
+      SchoolFigure.Kind low, double least, SchoolFigure.Kind high, double most, String words) {
+    refusedOr(
+        Map.of(
+            new SchoolFigure(School.ROTATION_FIRST, low), least,
+            new SchoolFigure(School.ROTATION_FIRST, high), most),
+        words);
+  }
+
+  @ParameterizedTest(name = "slow {0}, {1}, fast {2}: {3}")
+  @CsvSource({
+    "6.1, 6, 10, The gain must lie between",
+    "6, 6, 10,",
+    "3, 6, 6,",
+    "3, 6, 5.9, The gain must lie between",
+  })
+  void gainsThatCross(double slow, double usual, double fast, String words) {
+    refusedOr(
+        Map.of(Coefficient.GAIN_SLOW, slow, Coefficient.GAIN, usual, Coefficient.GAIN_FAST, fast),
+        words);
+  }
+
+  private static void refusedOr(Map<ModelFigure, Double> own, String words) {
+    if (words == null) {
+      Coefficients taken = new Coefficients(own);
+      own.forEach((figure, value) -> assertThat(taken.value(figure)).isEqualTo(value));
+    } else {
+      assertThatThrownBy(() -> new Coefficients(own)).hasMessageContaining(words);
+    }
+  }
+
+  @Test
+  void bothEndsOfABoundCanBeSet() {
+    for (ModelFigure figure : ModelFigure.all()) {
+      if (figure == Coefficient.GAIN
+          || figure == Coefficient.GAIN_SLOW
+          || figure == Coefficient.GAIN_FAST
+          || figure instanceof SchoolFigure) {
+        continue;
+      }
+      for (double end : new double[] {figure.low(), figure.high()}) {
+        assertThat(new Coefficients(Map.of(figure, end)).value(figure)).isEqualTo(end);
+      }
+      assertThatThrownBy(() -> new Coefficients(Map.of(figure, figure.low() - 0.01)))
+          .hasMessageContaining(figure.id() + " lies between");
+    }
+  }
+
+  @Test
+  void everyFigureAndChoiceIsNamed() {
+    assertThat(ModelFigure.all())
+        .allSatisfy(
+            f -> {
+              assertThat(f.title()).isNotBlank();
+              assertThat(f.source()).isNotBlank();
+            });
+    assertThat(Coefficient.RELEASE_HEEL.unit()).isEqualTo("°");
+    assertThat(new SchoolFigure(School.FREE_TURN, SchoolFigure.Kind.PELVIS_LOW).unit())
+        .isEqualTo("°");
+    assertThat(Downswing.values())
+        .allSatisfy(
+            d -> {
+              assertThat(d.title()).isNotBlank();
+              assertThat(d.idea()).isNotBlank();
+              assertThat(d.check()).isNotBlank();
+            });
+    assertThat(School.values()).allSatisfy(s -> assertThat(s.idea()).isNotBlank());
+    assertThat(Club.values()).allSatisfy(c -> assertThat(c.word()).isNotBlank());
+    assertThat(LeadRelease.values()).allSatisfy(r -> assertThat(r.word()).isNotBlank());
+  }
 }

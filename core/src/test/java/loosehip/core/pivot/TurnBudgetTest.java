@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.Bodies;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
 import loosehip.core.Setups;
 import loosehip.core.body.Angle;
@@ -15,9 +17,6 @@ import loosehip.core.body.Side;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Direction;
 import loosehip.core.measure.Screen;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 /** The worked examples: right-handed, so trail is right and lead is left. */
@@ -168,10 +167,10 @@ class TurnBudgetTest {
     assertThat(range.hip()).isEqualTo(35);
   }
 
-  @Property
-  void moreInwardTurnNeverLowersTheBackCapacity(
-      @ForAll @DoubleRange(min = 5, max = 60) double turn,
-      @ForAll @DoubleRange(min = 0, max = 20) double more) {
+  @Law
+  void moreInwardTurnNeverLowersTheBackCapacity(Chance chance) {
+    double turn = chance.number(5, 60);
+    double more = chance.number(0, 20);
     assertThat(back(turn + more)).isGreaterThanOrEqualTo(back(turn));
   }
 
@@ -183,8 +182,9 @@ class TurnBudgetTest {
     return budget(School.ROTATION_FIRST, screen, A_SETUP).back().orElseThrow().pelvis();
   }
 
-  @Property
-  void leadFlareTradesOneForOne(@ForAll @DoubleRange(min = 0, max = 40) double flare) {
+  @Law
+  void leadFlareTradesOneForOne(Chance chance) {
+    double flare = chance.number(0, 40);
     Setup flared = Setups.with(A_SETUP, 5, flare, 10, LeadRelease.KNEE, false, false);
     Setup square = Setups.with(A_SETUP, 5, 0, 10, LeadRelease.KNEE, false, false);
     TurnBudget with = budget(School.ROTATION_FIRST, A, flared);
@@ -195,10 +195,10 @@ class TurnBudgetTest {
         .isCloseTo(without.back().orElseThrow().lead().total() - flare, within(1e-9));
   }
 
-  @Property
-  void aMirroredLeftHanderGetsTheSameBudget(
-      @ForAll @DoubleRange(min = 5, max = 60) double in,
-      @ForAll @DoubleRange(min = 5, max = 60) double out) {
+  @Law
+  void aMirroredLeftHanderGetsTheSameBudget(Chance chance) {
+    double in = chance.number(5, 60);
+    double out = chance.number(5, 60);
     Screen screen =
         Screens.of(
             """
@@ -216,8 +216,9 @@ class TurnBudgetTest {
     assertThat(left).isEqualTo(right);
   }
 
-  @Property
-  void uncertaintyGrowsWhenATestIsMissing(@ForAll @DoubleRange(min = 10, max = 50) double turn) {
+  @Law
+  void uncertaintyGrowsWhenATestIsMissing(Chance chance) {
+    double turn = chance.number(10, 50);
     Screen both =
         Screens.of(
             "seated-rotation.right.internal %1$s; prone-rotation.right.internal %1$s; seated-rotation.left.external 60; trunk-turn.right 45"

@@ -3,13 +3,8 @@ package loosehip.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -49,21 +44,20 @@ class DoseTest {
         .hasMessageContaining("Not a dose");
   }
 
-  @Provide
-  Arbitrary<Dose> doses() {
-    Arbitrary<Integer> sets = Arbitraries.integers().between(1, 3);
-    Arbitrary<Integer> reps = Arbitraries.integers().between(1, 15);
-    Arbitrary<Integer> more = Arbitraries.integers().between(0, 8);
-    Arbitrary<Integer> hold = Arbitraries.integers().between(0, 30);
-    return Combinators.combine(sets, more, reps, hold, more, Arbitraries.of(true, false))
-        .as(
-            (s, extra, r, h, longer, ps) ->
-                new Dose(s, s + extra % 2, r, r + extra, 3, h, h + longer, ps, 1));
+  private static Dose doses(Chance chance) {
+    int sets = chance.whole(1, 3);
+    int reps = chance.whole(1, 15);
+    int more = chance.whole(0, 8);
+    int hold = chance.whole(0, 30);
+    int longer = chance.whole(0, 8);
+    return new Dose(
+        sets, sets + more % 2, reps, reps + more, 3, hold, hold + longer, chance.yes(), 1);
   }
 
-  @Property
-  void aWeekLiesWithinTheDoseAndNeverFallsBack(
-      @ForAll("doses") Dose dose, @ForAll @IntRange(min = 1, max = 8) int weeks) {
+  @Law
+  void aWeekLiesWithinTheDoseAndNeverFallsBack(Chance chance) {
+    Dose dose = doses(chance);
+    int weeks = chance.whole(1, 8);
     Dose.Prescribed before = dose.in(1, weeks);
     assertThat(before)
         .isEqualTo(new Dose.Prescribed(dose.setsLow(), dose.repsLow(), dose.holdLow()));
@@ -76,8 +70,9 @@ class DoseTest {
     }
   }
 
-  @Property
-  void bothSidesTakeTwiceTheWorkOfOne(@ForAll("doses") Dose dose) {
+  @Law
+  void bothSidesTakeTwiceTheWorkOfOne(Chance chance) {
+    Dose dose = doses(chance);
     Dose one =
         new Dose(
             dose.setsLow(),

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -12,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import loosehip.core.Screens;
 import loosehip.core.Seens;
 import loosehip.core.body.Handed;
@@ -36,12 +37,6 @@ import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -259,13 +254,13 @@ class PlannerTest {
     }
   }
 
-  @Property(tries = 300)
-  void noPlanBreaksTimeToolsCautionsOrOrder(
-      @ForAll @IntRange(min = 1, max = 45) int minutes,
-      @ForAll @IntRange(min = 1, max = 7) int days,
-      @ForAll("tools") Set<Tool> tools,
-      @ForAll("cautions") Set<Caution> cautions,
-      @ForAll @IntRange(min = 5, max = 60) int in) {
+  @Law(tries = 300)
+  void noPlanBreaksTimeToolsCautionsOrOrder(Chance chance) {
+    int minutes = chance.whole(1, 45);
+    int days = chance.whole(1, 7);
+    Set<Tool> tools = tools(chance);
+    Set<Caution> cautions = cautions(chance);
+    int in = chance.whole(5, 60);
     Health health = new Health(Set.of(), cautions.stream().map(NotedCaution::of).toList());
     String sheet = STIFF + "prone-rotation.right.internal " + in + "\n";
     Block block = plan(sheet, health, minutes, days, tools);
@@ -302,9 +297,10 @@ class PlannerTest {
     assertThat(assessment.notices()).contains(new Notice.Refer());
   }
 
-  @Property(tries = 60)
-  void aMirroredLeftHanderGetsTheSameJudgement(
-      @ForAll @IntRange(min = 5, max = 60) int in, @ForAll("cautions") Set<Caution> cautions) {
+  @Law(tries = 60)
+  void aMirroredLeftHanderGetsTheSameJudgement(Chance chance) {
+    int in = chance.whole(5, 60);
+    Set<Caution> cautions = cautions(chance);
     List<NotedCaution> noted =
         cautions.stream()
             .map(c -> c.sided() ? NotedCaution.of(c, Side.LEFT) : NotedCaution.of(c))
@@ -330,17 +326,13 @@ class PlannerTest {
     return block.items().stream().map(PlanItem::id).toList();
   }
 
-  @Provide
-  Arbitrary<Set<Tool>> tools() {
-    return Arbitraries.of(Tool.class).set();
+  private static Set<Tool> tools(Chance chance) {
+    return chance.some(List.of(Tool.values()));
   }
 
-  @Provide
-  Arbitrary<Set<Caution>> cautions() {
-    return Arbitraries.of(
-            Arrays.stream(Caution.values()).filter(c -> c != Caution.UNDER_18).toList())
-        .set()
-        .ofMaxSize(4);
+  private static Set<Caution> cautions(Chance chance) {
+    List<Caution> adult = List.copyOf(EnumSet.complementOf(EnumSet.of(Caution.UNDER_18)));
+    return Set.copyOf(chance.list(0, 4, () -> chance.one(adult)));
   }
 
   private static Block plan(String sheet, Health health, int minutes, int days, Set<Tool> tools) {

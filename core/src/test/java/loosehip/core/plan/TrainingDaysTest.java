@@ -8,10 +8,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.Size;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -65,10 +63,10 @@ class TrainingDaysTest {
         .isEqualTo(text(Days.spread(perWeek)));
   }
 
-  @Property
-  void neverOnABlackedOutDayAndNeverMoreThanWished(
-      @ForAll @IntRange(min = 1, max = 7) int perWeek,
-      @ForAll @Size(max = 7) Set<@IntRange(min = 1, max = 7) Integer> gone) {
+  @Law
+  void neverOnABlackedOutDayAndNeverMoreThanWished(Chance chance) {
+    int perWeek = chance.whole(1, 7);
+    Set<Integer> gone = chance.some(List.of(1, 2, 3, 4, 5, 6, 7));
     Set<LocalDate> blackout = new HashSet<>();
     gone.forEach(d -> blackout.add(MONDAY.plusDays(d - 1L)));
     List<Integer> days = TrainingDays.of(wishes(perWeek, blackout), 1).list();
@@ -76,10 +74,10 @@ class TrainingDaysTest {
     assertThat(days).hasSize(Math.min(perWeek, 7 - gone.size()));
   }
 
-  @Property
-  void hardWorkKeeps48HoursEvenIntoTheNextWeek(
-      @ForAll @IntRange(min = 1, max = 7) int perWeek,
-      @ForAll @IntRange(min = 1, max = 3) int most) {
+  @Law
+  void hardWorkKeeps48HoursEvenIntoTheNextWeek(Chance chance) {
+    int perWeek = chance.whole(1, 7);
+    int most = chance.whole(1, 3);
     Days days = Days.spread(perWeek);
     List<Days> choices = TrainingDays.hard(days, most);
     assertThat(choices).isNotEmpty();

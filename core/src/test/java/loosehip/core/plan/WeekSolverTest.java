@@ -8,9 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
+import loosehip.core.Chance;
+import loosehip.core.Law;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -105,8 +104,9 @@ class WeekSolverTest {
     }
   }
 
-  @Property(tries = 400)
-  void theSolverServesAsMuchAsTheBestOfEveryChoice(@ForAll @IntRange(max = 1_000_000) int seed) {
+  @Law(tries = 400)
+  void theSolverServesAsMuchAsTheBestOfEveryChoice(Chance chance) {
+    int seed = chance.whole(0, 1_000_000);
     Random random = new Random(seed);
     Days days = Days.spread(1 + random.nextInt(7));
     double[] needs = new double[1 + random.nextInt(3)];
