@@ -75,7 +75,7 @@ class MainViewsTest extends JourneyTest {
       page.waitForURL(url -> !url.contains("sign-in"));
       String talk = talk(page, "Ishbel Quarrie");
       List<String> found = new ArrayList<>();
-      for (String station : List.of("talk", "measure", "set-up", "links", "plan")) {
+      for (String station : List.of("talk", "set-up", "plan")) {
         page.navigate(talk.replace("talk", station));
         AxeBuilder contrast = axe(page).withRules(List.of("color-contrast"));
         found.addAll(serious(contrast, "dim " + station));
@@ -138,9 +138,10 @@ class MainViewsTest extends JourneyTest {
     return serious(axe(page), where);
   }
 
-  /** A list of many alike is looked at by its first entries. */
+  /** A list of many alike is looked at by its first entries; no view holds another in a frame. */
   private static AxeBuilder axe(Page page) {
     return new AxeBuilder(page)
+        .setLegacyMode(true)
         .exclude(".test-entry:nth-child(n+4)")
         .exclude(".exercise-entry:nth-child(n+4)")
         .exclude(".rule-fault:nth-of-type(n+4)")
