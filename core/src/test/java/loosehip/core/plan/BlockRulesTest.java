@@ -21,12 +21,15 @@ import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.casefile.Judgement;
 import loosehip.core.limit.Limit;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Level;
+import loosehip.core.link.Need;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Seen;
+import loosehip.core.measure.Band;
 import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -175,6 +178,7 @@ class BlockRulesTest {
           }
         });
     nothingUsefulIsLeftUndone(golfer, block);
+    everyNeedIsServedOrItIsSaidWhyNot(golfer, block);
     if (seed % 8 == 0) {
       assertThat(Assessment.of(golfer).plan()).contains(block);
     }
@@ -200,6 +204,32 @@ class BlockRulesTest {
         assertThat(days).as(left.item().id()).anyMatch(day -> full(block, day, takes, wishes));
       }
     }
+  }
+
+  /** Doing nothing is an answer only with a reason for each ladder that would serve a need. */
+  private static void everyNeedIsServedOrItIsSaidWhyNot(CaseFile golfer, Block block) {
+    PlanRequest request =
+        Judgement.of(golfer).request(golfer.wishes().orElseThrow(), PlanEdits.NONE);
+    List<Need> drivers =
+        request.needs().stream()
+            .filter(n -> Set.of(Band.SHORT, Band.CLOSE).contains(golfer.body().band(n.limit())))
+            .limit(3)
+            .toList();
+    Set<ItemId> told = new HashSet<>();
+    told.addAll(block.everyId());
+    block.leftOut().forEach(l -> told.add(l.item()));
+    Catalogue.standard()
+        .ladders()
+        .forEach(
+            (ladder, rungs) -> {
+              Exercise start =
+                  rungs.get(Math.min(StartRungs.of(ladder, golfer.screen()), rungs.size()) - 1);
+              boolean wanted =
+                  drivers.stream().anyMatch(n -> n.size() * start.service(n.limit().kind()) >= 0.5);
+              if (wanted) {
+                assertThat(rungs).as(ladder.id()).anyMatch(e -> told.contains(e.id()));
+              }
+            });
   }
 
   private static boolean full(Block block, int day, int takes, Wishes wishes) {
