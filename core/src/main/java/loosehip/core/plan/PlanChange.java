@@ -21,64 +21,40 @@ public sealed interface PlanChange {
   record LetAllGo() implements PlanChange {}
 
   /** Moves an item from a day to another. */
-  record Move(ItemId item, int week, int from, int to) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record Move(ItemId item, int week, int from, int to) implements OfItem {}
 
   /** Holds an item on the days it has. */
-  record Hold(ItemId item, int week) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record Hold(ItemId item, int week) implements OfItem {}
 
   /** Lets an item go that was held. */
-  record LetGo(ItemId item) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record LetGo(ItemId item) implements OfItem {}
 
   /** Takes an item out; the planner may put another in its place. */
-  record TakeOut(ItemId item) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record TakeOut(ItemId item) implements OfItem {}
 
   /** Adds an item. */
-  record Add(ItemId item) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record Add(ItemId item) implements OfItem {}
 
   /** Moves a ladder a rung up (1) or down (−1) from an item. */
-  record Climb(ItemId item, int by) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record Climb(ItemId item, int by) implements OfItem {}
 
   /** Gives a step more (1) or less (−1) of an item. */
-  record ChangeDose(ItemId item, int week, int by) implements PlanChange {
-    @Override
-    public Optional<ItemId> about() {
-      return Optional.of(item);
-    }
-  }
+  record ChangeDose(ItemId item, int week, int by) implements OfItem {}
 
   /** Goes back to what an earlier version decided. */
   record BackTo(int version, PlanEdits decided) implements PlanChange {}
 
   /** Holds in what a template names; the planner does the rest. */
   record Apply(String template, List<ItemId> items) implements PlanChange {}
+
+  /** A change of one item. */
+  sealed interface OfItem extends PlanChange {
+    /** The item. */
+    ItemId item();
+
+    @Override
+    default Optional<ItemId> about() {
+      return Optional.of(item());
+    }
+  }
 }

@@ -13,28 +13,13 @@ public sealed interface PlanNote {
   }
 
   /** An item held in by the trainer must not be done. */
-  record CouldNotHold(ItemId item, Reason because) implements PlanNote {
-    @Override
-    public Optional<ItemId> unheld() {
-      return Optional.of(item);
-    }
-  }
+  record CouldNotHold(ItemId item, Reason because) implements NotHeld {}
 
   /** An item held in breaks the minutes, the seven exercises or the 48 hours of its days. */
-  record NoRoom(ItemId item) implements PlanNote {
-    @Override
-    public Optional<ItemId> unheld() {
-      return Optional.of(item);
-    }
-  }
+  record NoRoom(ItemId item) implements NotHeld {}
 
   /** A drill held in would be one too many in a week. */
-  record TooManyDrills(ItemId item) implements PlanNote {
-    @Override
-    public Optional<ItemId> unheld() {
-      return Optional.of(item);
-    }
-  }
+  record TooManyDrills(ItemId item) implements NotHeld {}
 
   /** Needs that nothing in the plan serves. */
   record NotServed(List<LimitKind> needs) implements PlanNote {}
@@ -56,4 +41,15 @@ public sealed interface PlanNote {
 
   /** As it was written into a plan given before notes were kept as data. */
   record AsWritten(String words) implements PlanNote {}
+
+  /** An item held in by the trainer had to go. */
+  sealed interface NotHeld extends PlanNote {
+    /** The item. */
+    ItemId item();
+
+    @Override
+    default Optional<ItemId> unheld() {
+      return Optional.of(item());
+    }
+  }
 }
