@@ -2,65 +2,18 @@ package loosehip.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.util.regex.Pattern;
-import loosehip.app.fact.Facts;
-import loosehip.app.store.Account;
-import loosehip.app.store.Accounts;
-import loosehip.app.store.GolferFiles;
-import loosehip.app.store.Golfers;
-import loosehip.app.store.Journal;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** What happens at the bench when the typing goes wrong. */
-class BenchInputJourneyTest extends JourneyTest {
-  private static final String PASSWORD = "long enough to be safe";
+class BenchInputJourneyTest extends BenchJourney {
   private static final String CARD = "seated-rotation.right.internal";
 
-  @Autowired Accounts accounts;
-  @Autowired Golfers golfers;
-  @Autowired GolferFiles files;
-  @Autowired Journal journal;
-  @Autowired PasswordEncoder passwords;
-
-  private BrowserContext context;
-  private Page page;
-  private String golfer;
-
   @BeforeEach
-  void aGolferAtTheBench() {
-    Account owner =
-        accounts
-            .bySignInName("wren")
-            .orElseGet(
-                () -> accounts.addPractice("The Shed", "Wren", "wren", passwords.encode(PASSWORD)));
-    golfer = golfers.add(owner, "Isla Brodie");
-    journal.note(
-        files.load(owner.practiceId(), golfer).orElseThrow(),
-        owner,
-        Facts.CONSENT.note("wording 1"));
-    context = Browser.context(port, 1280, 800);
-    page = Browser.page(context, Browser.complaints());
-    page.navigate("/");
-    signIn();
+  void aCardOpen() {
     open(page);
-  }
-
-  @AfterEach
-  void leave() {
-    context.close();
-  }
-
-  private void signIn() {
-    page.locator("#username").fill("wren");
-    page.locator("#password").fill(PASSWORD);
-    page.locator("button.btn-wide").click();
-    page.waitForURL(url -> !url.contains("sign-in"));
   }
 
   private void open(Page where) {
@@ -155,7 +108,7 @@ class BenchInputJourneyTest extends JourneyTest {
     assertThat(page.locator("#kept")).containsText("What you typed is kept");
     assertThat(page.locator("#entry")).hasValue("37");
     page.getByText("Sign in again").click();
-    signIn();
+    signIn(page, "wren");
     assertThat(page).hasURL(Pattern.compile(".*card=" + CARD.replace(".", "\\.") + ".*"));
     assertThat(page.locator("#entry")).hasValue("37");
     page.locator("#entry").press("Enter");

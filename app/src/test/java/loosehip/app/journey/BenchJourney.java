@@ -2,7 +2,10 @@ package loosehip.app.journey;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Cookie;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -22,6 +25,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 /** A signed-in trainer with a consenting golfer. */
 abstract class BenchJourney extends JourneyTest {
   static final String PASSWORD = "long enough to be safe";
+
+  /** What the browser holds of a sign-in, by port and name: the door is gone through once. */
+  private static final Map<String, List<Cookie>> SIGNED_IN = new HashMap<>();
 
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
@@ -66,14 +72,25 @@ abstract class BenchJourney extends JourneyTest {
     return files.load(wren.practiceId(), golferId).orElseThrow();
   }
 
+  /** A page of somebody signed in; where it stands is not said. */
   Page signedIn(BrowserContext in, String name) {
     Page signedIn = Browser.page(in, complaints);
-    signedIn.navigate("/");
-    signedIn.locator("#username").fill(name);
-    signedIn.locator("#password").fill(PASSWORD);
-    signedIn.locator("button.btn-wide").click();
-    signedIn.waitForURL(url -> !url.contains("sign-in"));
+    List<Cookie> held = SIGNED_IN.get(port + name);
+    if (held == null) {
+      signedIn.navigate("/");
+      signIn(signedIn, name);
+      SIGNED_IN.put(port + name, in.cookies());
+    } else {
+      in.addCookies(held);
+    }
     return signedIn;
+  }
+
+  static void signIn(Page at, String name) {
+    at.locator("#username").fill(name);
+    at.locator("#password").fill(PASSWORD);
+    at.locator("button.btn-wide").click();
+    at.waitForURL(url -> !url.contains("sign-in"));
   }
 
   /** Takes one try of the golfer at the bench. */

@@ -2,9 +2,6 @@ package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
@@ -15,12 +12,6 @@ import java.util.Optional;
 import java.util.UUID;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
-import loosehip.app.signin.SignedIn;
-import loosehip.app.store.Account;
-import loosehip.app.store.Accounts;
-import loosehip.app.store.GolferFile;
-import loosehip.app.store.GolferFiles;
-import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.core.body.Handed;
@@ -32,39 +23,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Every test can be taken one at a time and on the sheet, and says the same in both. */
-@SpringBootTest
-@AutoConfigureMockMvc
-class BothModesTest {
-  @Autowired MockMvc mvc;
-  @Autowired Accounts accounts;
-  @Autowired Golfers golfers;
-  @Autowired GolferFiles files;
+class BothModesTest extends FormsTest {
   @Autowired Journal journal;
 
-  private SignedIn wren;
-  private String golfer;
-
-  @DynamicPropertySource
-  static void home(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", JourneyTest::freshHome);
-  }
-
   @BeforeEach
-  void aGolferWhoConsents() {
-    Account account =
-        accounts
-            .bySignInName("wren")
-            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
-    wren = new SignedIn(account);
-    golfer = golfers.add(account, "Isla Brodie", LocalDate.now().minusDays(3));
+  void aVisitOfThreeDaysAgo() {
+    golfer = golfers.add(wren.account(), "Isla Brodie", LocalDate.now().minusDays(3));
     note("consent", "wording 1", false);
     note("order", "full", true);
   }
@@ -74,16 +41,12 @@ class BothModesTest {
         file(), wren.account(), new Note(topic, Optional.of(value), ofVisit, topic, "talk"));
   }
 
-  private GolferFile file() {
-    return files.load(wren.account().practiceId(), golfer).orElseThrow();
-  }
-
   private ResultActions send(String path, String... form) throws Exception {
-    var request = post("/golfers/" + golfer + path).with(user(wren)).with(csrf());
+    var request = post("/golfers/" + golfer + path);
     for (int i = 0; i < form.length; i += 2) {
       request.param(form[i], form[i + 1]);
     }
-    return mvc.perform(request);
+    return send(request);
   }
 
   @ParameterizedTest
@@ -157,7 +120,7 @@ class BothModesTest {
     send("/measure/trunk-turn.left/tries", "value", "40", "submitKey", "b")
         .andExpect(content().string(containsString("a guardian&#39;s name is needed first")));
     assertThat(file().tries()).hasSize(1);
-    mvc.perform(get("/golfers/" + golfer + "/measure?mode=run").with(user(wren)))
+    page("/golfers/" + golfer + "/measure?mode=run")
         .andExpect(content().string(containsString("A guardian first")));
     send("/notes/who.guardian", "value", "Ann Brodie");
     send("/measure/trunk-turn.left/tries", "value", "40", "submitKey", "c");

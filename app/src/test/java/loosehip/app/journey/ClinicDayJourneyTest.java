@@ -21,6 +21,7 @@ class ClinicDayJourneyTest extends BenchJourney {
   @Test
   void aQuickScreenByKeysAlone() {
     note(golfer, "order", "quick", true);
+    page.navigate("/");
     page.keyboard().press("/");
     page.keyboard().type("isla br");
     assertThat(page.locator("#found a").first()).isVisible();

@@ -2,6 +2,7 @@ package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
@@ -140,7 +141,10 @@ class MainViewsTest extends JourneyTest {
 
   /** A list of many alike is looked at by its first entries; no view holds another in a frame. */
   private static AxeBuilder axe(Page page) {
+    AxeRunOptions violations = new AxeRunOptions();
+    violations.setResultTypes(List.of("violations"));
     return new AxeBuilder(page)
+        .options(violations)
         .setLegacyMode(true)
         .exclude(".test-entry:nth-child(n+4)")
         .exclude(".exercise-entry:nth-child(n+4)")

@@ -82,6 +82,10 @@ class RungRuleTest {
     assertThat(RungRule.of(log("top e5 p6")).because()).isEqualTo(new RungRule.Because.PainInIt(6));
     assertThat(RungRule.of(log("top e5 p3")).because())
         .isEqualTo(new RungRule.Because.PainLastTime(3));
+    assertThat(RungRule.of(log("top e5 p5 worse")).because())
+        .isEqualTo(new RungRule.Because.PainInIt(5));
+    assertThat(RungRule.of(log("top e5 p4 worse")).because())
+        .isEqualTo(new RungRule.Because.WorseNextDay());
     assertThat(RungRule.of(log("top e5 p0 / top e5 p0")).because())
         .isEqualTo(new RungRule.Because.Easy(2, 3));
   }
