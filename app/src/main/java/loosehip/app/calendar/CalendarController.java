@@ -9,6 +9,7 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
@@ -16,6 +17,7 @@ import loosehip.app.paper.Pdf;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.PlanVersions;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -42,6 +44,7 @@ class CalendarController {
     this.clock = clock;
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/plan.ics")
   ResponseEntity<byte[]> calendar(
       @PathVariable String id,

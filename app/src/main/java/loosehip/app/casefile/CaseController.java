@@ -1,8 +1,10 @@
 package loosehip.app.casefile;
 
+import loosehip.app.door.Door;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -21,6 +23,7 @@ class CaseController {
     this.benches = benches;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/case.json")
   ResponseEntity<String> caseFile(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);

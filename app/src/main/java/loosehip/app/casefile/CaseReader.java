@@ -183,6 +183,7 @@ public final class CaseReader {
     }
     return new Health(
         new HashSet<>(orEmpty(health.warningSigns())),
+        Set.of(),
         orEmpty(health.cautions()).stream()
             .map(
                 c ->

@@ -23,6 +23,11 @@ public record Clearance(
         + lookAgainBy.map(day -> "; look again by " + Dates.day(day)).orElse("");
   }
 
+  /** Whether the day to look at it again has passed, so that it is in force no more. */
+  public boolean lapsed(LocalDate today) {
+    return lookAgainBy.filter(today::isAfter).isPresent();
+  }
+
   /** Whether it was to be looked at again by this day. */
   public boolean reviewDue(LocalDate today) {
     return lookAgainBy.filter(day -> !day.isAfter(today)).isPresent();

@@ -115,6 +115,25 @@ final class Codecs {
             });
   }
 
+  /** A day of birth: past, and not before anybody living was born. */
+  static Codec<LocalDate> dayOfBirth(int oldest) {
+    return Codec.of(Typed::day, LocalDate::toString)
+        .typed(
+            Typing.DAY,
+            (typed, today) ->
+                Typed.day(typed)
+                        .filter(born -> !born.isAfter(today))
+                        .filter(born -> born.getYear() >= today.getYear() - oldest)
+                        .isPresent()
+                    ? Optional.empty()
+                    : Optional.of(
+                        "A date of birth lies in the past, after "
+                            + (today.getYear() - oldest - 1)
+                            + "; you typed "
+                            + typed
+                            + "."));
+  }
+
   /** A day, not absurdly far away. */
   static Codec<LocalDate> day() {
     return Codec.of(Codecs::nearDay, LocalDate::toString).typed(Typing.DAY, Codecs::dayProblem);

@@ -52,6 +52,13 @@ public record Fact<T>(String key, Scope scope, Station station, String label, Co
   }
 
   /**
+   * Whether somebody moves for it: a slow rehearsal, a second look after the set-up was changed.
+   */
+  public boolean moves() {
+    return Facts.REHEARSAL.subject(key).isPresent() || Facts.AGAIN.subject(key).isPresent();
+  }
+
+  /**
    * What is wrong with what was typed, in words; empty when it can be kept. Nothing typed takes the
    * fact back and is always fine.
    */

@@ -45,6 +45,10 @@ public final class Facts {
           "birth year",
           Codecs.whole(d -> d.getYear() - OLDEST, d -> d.getYear() - YOUNGEST, "A birth year"));
 
+  /** Date of birth; asked of whoever could be under 18 by the year. */
+  public static final Fact<LocalDate> BIRTH_DATE =
+      talk("who.birth-date", "date of birth", Codecs.dayOfBirth(OLDEST));
+
   /** Which way the golfer stands. */
   public static final Fact<Handed> HANDED = talk("who.handed", "hand", Codecs.id(Handed.class));
 
@@ -306,6 +310,7 @@ public final class Facts {
   private static final List<Fact<?>> SINGLE =
       List.of(
           BIRTH_YEAR,
+          BIRTH_DATE,
           HANDED,
           HEIGHT,
           GUARDIAN,

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -21,6 +22,7 @@ import loosehip.core.follow.RungRule;
 import loosehip.core.named.Named;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -60,6 +62,7 @@ class FollowController {
     this.clock = clock;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/follow")
   String follow(
       @PathVariable String id,
@@ -85,6 +88,7 @@ class FollowController {
   }
 
   /** Says how one item of a day went; no amount takes back what was said. */
+  @Door(value = Passage.OPEN, asksItself = true)
   @PostMapping("/golfers/{id}/follow/{day}/{item}")
   String say(
       @PathVariable String id,
@@ -173,6 +177,7 @@ class FollowController {
   }
 
   /** Says that the whole session of a day was done as asked; what was said already stays. */
+  @Door(value = Passage.OPEN, asksItself = true)
   @PostMapping("/golfers/{id}/follow/{day}")
   String asAsked(
       @PathVariable String id,

@@ -24,6 +24,8 @@ import loosehip.core.link.Link;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Direction;
 import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.Passage;
+import loosehip.core.safety.Refusal;
 import loosehip.core.safety.WarningSign;
 import org.springframework.stereotype.Component;
 
@@ -130,21 +132,26 @@ public class Frames {
   }
 
   private static String state(Bench bench, Station station) {
+    Optional<Refusal> refusal = bench.guard().refuses(Passage.MOVES);
     boolean refer = bench.golfer().health().refer();
     return switch (station) {
       case TALK -> talk(bench);
       case MEASURE ->
-          refer
-              ? "waits"
+          refusal.isPresent()
+              ? waits(refusal.get())
               : bench.order().taken(bench.golfer().screen(), bench.golfer().handed())
                   + " of "
                   + bench.order().cards(bench.golfer().handed()).size();
       case SET_UP -> setUp(bench);
       case SWING -> swing(bench);
       case LINKS -> refer ? "waits" : links(bench.judgement().links());
-      case PLAN -> refer ? "waits" : plan(bench);
+      case PLAN -> refusal.map(Frames::waits).orElseGet(() -> plan(bench));
       case FOLLOW -> follow(bench);
     };
+  }
+
+  private static String waits(Refusal refusal) {
+    return refusal instanceof Refusal.AskFirst ? "ask first" : "waits";
   }
 
   private static String talk(Bench bench) {

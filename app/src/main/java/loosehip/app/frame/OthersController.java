@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Presence;
 import loosehip.app.signin.SignedIn;
@@ -13,6 +14,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.words.Dates;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,6 +43,7 @@ class OthersController {
    */
   public record Others(List<String> names, Optional<String> changed) {}
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/others")
   String others(
       @PathVariable String id,

@@ -30,6 +30,7 @@ import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Planner;
 import loosehip.core.plan.Reason;
+import loosehip.core.safety.Guard;
 import loosehip.core.safety.TestRule;
 import org.jspecify.annotations.Nullable;
 
@@ -125,14 +126,19 @@ public final class Bench {
         visit.visitId(), id -> Cases.screen(visit.tries(), visit.facts(), standards));
   }
 
-  /** Years of age by the year of birth; empty when not noted. */
+  /** Years of age; empty when neither date nor year of birth is noted. */
   public Optional<Integer> age() {
-    return Facts.BIRTH_YEAR.in(file).map(y -> today.getYear() - y);
+    return Age.years(file, today);
   }
 
-  /** Whether the golfer is under 18 by the year of birth. */
+  /** What every door asks before it opens for this golfer. */
+  public Guard guard() {
+    return new Guard(golfer.health(), Cases.permission(file, today));
+  }
+
+  /** Whether the golfer is under 18, or could be by the year of birth. */
   public boolean minor() {
-    return age().filter(a -> a < 18).isPresent();
+    return guard().permission().minor();
   }
 
   /**
@@ -140,12 +146,12 @@ public final class Bench {
    * beside it.
    */
   public boolean consented() {
-    return Facts.CONSENT.isIn(file) && !guardianMissing();
+    return guard().permission().consented() && !guardianMissing();
   }
 
   /** Whether a guardian must consent and none is on record. */
   public boolean guardianMissing() {
-    return minor() && !Facts.GUARDIAN.isIn(file);
+    return guard().permission().guardianMissing();
   }
 
   /** Whether this visit was closed. */

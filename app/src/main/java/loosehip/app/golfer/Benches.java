@@ -12,6 +12,7 @@ import loosehip.app.store.Golfers;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.named.Named;
+import loosehip.core.safety.Guard;
 import org.springframework.stereotype.Component;
 
 /** Brings a golfer to the bench, and keeps the lists in step with what was saved. */
@@ -64,6 +65,11 @@ public class Benches {
         standards.of(account.practiceId()),
         List.of(),
         LocalDate.now(clock));
+  }
+
+  /** What every door asks before it opens for a golfer. */
+  public Guard guard(Account account, String golferId) {
+    return Cases.guard(fileToWrite(account, golferId), LocalDate.now(clock));
   }
 
   /** The golfer, judged as things stand. */

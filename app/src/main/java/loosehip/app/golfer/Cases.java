@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.fact.Facts;
+import loosehip.app.fact.WaitingSigns;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Noted;
 import loosehip.app.store.TakenTry;
@@ -40,6 +41,7 @@ import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Guard;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
@@ -57,7 +59,7 @@ public final class Cases {
     return new CaseFile(
         new Who(Optional.empty(), Facts.BIRTH_YEAR.in(file), handed(file), Facts.HEIGHT.in(file)),
         orNone(Facts.COMPLAINT.in(file).keySet(), Complaint.class),
-        health(file),
+        health(file, today),
         screen(file.tries(), file.facts(), standards),
         setup(file),
         seen(file, school, standards.coefficients().demands(school)),
@@ -89,16 +91,9 @@ public final class Cases {
     return Facts.HANDED.in(file).orElse(Handed.RIGHT);
   }
 
-  private static Health health(GolferFile file) {
-    Set<WarningSign> open = EnumSet.noneOf(WarningSign.class);
-    Facts.WARNING
-        .in(file)
-        .forEach(
-            (sign, yes) -> {
-              if (yes && Facts.CLEARED_WARNING.about(sign).in(file).isEmpty()) {
-                open.add(sign);
-              }
-            });
+  private static Health health(GolferFile file, LocalDate today) {
+    Set<WarningSign> unanswered = EnumSet.allOf(WarningSign.class);
+    unanswered.removeAll(Facts.WARNING.in(file).keySet());
     Map<Caution, NotedCaution> cautions = new EnumMap<>(Caution.class);
     Facts.CAUTION
         .in(file)
@@ -111,7 +106,18 @@ public final class Cases {
                         side.side(),
                         Facts.CAUTION_NOTE.about(caution).in(file).orElse(""),
                         cleared(file, caution))));
-    return new Health(open, List.copyOf(cautions.values()));
+    return new Health(WaitingSigns.of(file, today), unanswered, List.copyOf(cautions.values()));
+  }
+
+  /** What every door asks before it opens for this golfer. */
+  public static Guard guard(GolferFile file, LocalDate today) {
+    return new Guard(health(file, today), permission(file, today));
+  }
+
+  /** Who allowed that health data be kept. */
+  static Guard.Permission permission(GolferFile file, LocalDate today) {
+    return new Guard.Permission(
+        Facts.CONSENT.isIn(file), Age.couldBeMinor(file, today), Facts.GUARDIAN.isIn(file));
   }
 
   private static boolean cleared(GolferFile file, Caution caution) {

@@ -3,11 +3,12 @@ package loosehip.app.handover;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
-import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -30,28 +31,21 @@ class HandoverController {
     this.clock = clock;
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/handover")
   String handover(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Optional<Handover> handover = of(id, user);
-    if (handover.isEmpty()) {
-      return "redirect:/golfers/{id}/links";
-    }
-    model.addAttribute("h", handover.get());
+    model.addAttribute("h", of(id, user));
     return "handover/handover";
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/handover.pdf")
   ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    return of(id, user)
-        .map(h -> pdf.answer("handover/pdf", Map.of("h", h), "handover.pdf"))
-        .orElseGet(() -> Pdf.instead("/golfers/" + id + "/links"));
+    return pdf.answer("handover/pdf", Map.of("h", of(id, user)), "handover.pdf");
   }
 
-  /** Nothing is handed over while a warning sign is open. */
-  private Optional<Handover> of(String id, SignedIn user) {
+  private Handover of(String id, SignedIn user) {
     Bench bench = benches.open(user.account(), id);
-    return bench.golfer().health().refer() || !bench.consented()
-        ? Optional.empty()
-        : Optional.of(handovers.of(bench, user.account(), LocalDate.now(clock)));
+    return handovers.of(bench, user.account(), LocalDate.now(clock));
   }
 }

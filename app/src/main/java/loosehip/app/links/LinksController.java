@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
@@ -39,6 +40,7 @@ import loosehip.core.link.Relook;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Triage;
 import loosehip.core.named.Named;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -68,6 +70,7 @@ class LinksController {
     this.journal = journal;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/links")
   String links(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -119,6 +122,7 @@ class LinksController {
   }
 
   /** The re-look alone, after a second look was noted. */
+  @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/links/again")
   String again(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -177,6 +181,7 @@ class LinksController {
   }
 
   /** Keeps what the trainer decides about one link; nothing chosen takes it back. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/links/{fault}/{cause}")
   String decide(
       @PathVariable String id,

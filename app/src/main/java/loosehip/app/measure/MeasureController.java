@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -15,6 +16,7 @@ import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.words.Typed;
 import loosehip.core.measure.TestCard;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -55,6 +57,7 @@ class MeasureController {
     this.clock = clock;
   }
 
+  @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/measure")
   String measure(
       @PathVariable String id,
@@ -86,6 +89,7 @@ class MeasureController {
     response.addCookie(cookie);
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/golfers/{id}/measure/{card}/tries")
   String take(
       @PathVariable String id,
@@ -106,6 +110,7 @@ class MeasureController {
   }
 
   /** Chooses the running order of this visit. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/measure/order")
   String order(
       @PathVariable String id,
@@ -123,6 +128,7 @@ class MeasureController {
   }
 
   /** Skips a card with a reason, or takes the skip back; goes on to the next card. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/measure/{card}/skip")
   String skip(
       @PathVariable String id,
@@ -145,6 +151,7 @@ class MeasureController {
     return "redirect:/golfers/{id}/measure";
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/golfers/{id}/measure/{card}/void")
   String toggleVoid(
       @PathVariable String id,
@@ -157,6 +164,7 @@ class MeasureController {
     return live(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/golfers/{id}/measure/{card}/words/{slotKey}")
   String word(
       @PathVariable String id,
@@ -170,6 +178,7 @@ class MeasureController {
     return live(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/golfers/{id}/measure/{card}/pain")
   String pain(
       @PathVariable String id,
@@ -184,6 +193,7 @@ class MeasureController {
   }
 
   /** What happened to the tries of a card at this visit: who and when. */
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/measure/{card}/history")
   String history(
       @PathVariable String id,

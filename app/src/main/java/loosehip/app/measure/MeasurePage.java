@@ -10,7 +10,6 @@ import loosehip.core.measure.RunningOrder;
  * The station Measure, ready to be shown in one of its two modes.
  *
  * @param golfer the golfer's id
- * @param waits why nothing is measured now; empty when it may be
  * @param sheet whether all tests of a position are shown at once
  * @param orders the running orders there are
  * @param closedBy who closed the visit; empty while it is open
@@ -18,59 +17,10 @@ import loosehip.core.measure.RunningOrder;
  * @param <V> which of the two
  */
 public record MeasurePage<V>(
-    String golfer,
-    Optional<Waits> waits,
-    boolean sheet,
-    List<OrderButton> orders,
-    Optional<String> closedBy,
-    V view) {
+    String golfer, boolean sheet, List<OrderButton> orders, Optional<String> closedBy, V view) {
 
   /** A running order that can be chosen. */
   public record OrderButton(String id, String title, boolean chosen) {}
-
-  /** Why nothing is measured now. */
-  public enum Waits {
-    CLINICIAN(
-        "Measure waits",
-        "A warning sign was answered with yes. Nothing is measured until a clinician has cleared"
-            + " it. Record the clearance on Talk."),
-    CONSENT(
-        "Consent first",
-        "What is measured is health data. Ask for consent on Talk; one tap there opens this"
-            + " station."),
-    GUARDIAN(
-        "A guardian first",
-        "By the birth year this golfer is under 18. A guardian's name is needed on Talk before"
-            + " anything more is measured. What was measured before stays.");
-
-    private final String title;
-    private final String words;
-
-    Waits(String title, String words) {
-      this.title = title;
-      this.words = words;
-    }
-
-    /** What it waits for. */
-    public String title() {
-      return title;
-    }
-
-    /** Why, and what to do. */
-    public String words() {
-      return words;
-    }
-
-    private static Optional<Waits> of(Bench bench) {
-      if (bench.golfer().health().refer()) {
-        return Optional.of(CLINICIAN);
-      }
-      if (bench.guardianMissing()) {
-        return Optional.of(GUARDIAN);
-      }
-      return bench.consented() ? Optional.empty() : Optional.of(CONSENT);
-    }
-  }
 
   static MeasurePage<TestView> run(Bench bench, TestView view) {
     return of(bench, false, view);
@@ -84,7 +34,6 @@ public record MeasurePage<V>(
     RunningOrder chosen = bench.order();
     return new MeasurePage<>(
         bench.file().id(),
-        Waits.of(bench),
         sheet,
         bench.orders().stream()
             .map(o -> new OrderButton(o.id(), o.title(), o.id().equals(chosen.id())))

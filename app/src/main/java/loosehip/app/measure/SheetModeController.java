@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
@@ -12,6 +13,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.measure.TestCard;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,6 +42,7 @@ class SheetModeController {
     this.clock = clock;
   }
 
+  @Door(Passage.MOVES)
   @GetMapping
   String sheet(
       @PathVariable String id,
@@ -55,6 +58,7 @@ class SheetModeController {
     return "measure/sheet-mode";
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/{card}/tries")
   String take(
       @PathVariable String id,
@@ -72,6 +76,7 @@ class SheetModeController {
     return cell(model, user, id, test, taking.take(bench, user.account(), test, form));
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/{card}/void")
   String toggleVoid(
       @PathVariable String id,
@@ -84,6 +89,7 @@ class SheetModeController {
     return cell(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
   }
 
+  @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/{card}/words/{slotKey}")
   String word(
       @PathVariable String id,

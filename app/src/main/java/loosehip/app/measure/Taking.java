@@ -56,18 +56,17 @@ class Taking {
 
   /** Why nothing may be put in for this card now, in words, or empty when it may. */
   static Optional<String> refused(Bench bench, TestCard card) {
-    return TryRefusal.of(
-            bench.golfer().health(),
-            bench.guardianMissing(),
-            bench.consented(),
-            bench.closed(),
-            bench.blocked(card))
+    return refused(bench, card, false);
+  }
+
+  private static Optional<String> refused(Bench bench, TestCard card, boolean old) {
+    return TryRefusal.of(bench.guard(), old, bench.closed(), bench.blocked(card))
         .map(SafetyWords::refusal);
   }
 
   /** Takes or corrects a try. */
   LastEntry take(Bench bench, Account by, TestCard card, Form form) {
-    Optional<String> refused = refused(bench, card);
+    Optional<String> refused = refused(bench, card, !form.correcting().isBlank());
     if (refused.isPresent()) {
       return new LastEntry(form.value(), form.correcting(), "", refused.get());
     }

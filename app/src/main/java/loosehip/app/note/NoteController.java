@@ -1,19 +1,21 @@
 package loosehip.app.note;
 
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
-import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
+import loosehip.app.frame.WayBack;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Cases;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
@@ -21,7 +23,10 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.talk.ReferBlock;
+import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
+import loosehip.core.safety.Passage;
+import loosehip.core.safety.Refusal;
 import loosehip.core.safety.WarningSign;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -59,6 +64,7 @@ class NoteController {
     this.clock = clock;
   }
 
+  @Door(value = Passage.OPEN, asksItself = true)
   @PostMapping("/golfers/{id}/notes/{topic}")
   String note(
       @PathVariable String id,
@@ -106,6 +112,12 @@ class NoteController {
     if (!fact.get().equals(Facts.CONSENT) && !Facts.CONSENT.isIn(file)) {
       return Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
     }
+    if (fact.get().moves()) {
+      Optional<Refusal> refusal = Cases.guard(file, LocalDate.now(clock)).refuses(Passage.MOVES);
+      if (refusal.isPresent()) {
+        return refusal.map(SafetyWords::refusal);
+      }
+    }
     if (fact.get().ofVisit() && file.closed().isPresent()) {
       return Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");
     }
@@ -125,6 +137,7 @@ class NoteController {
         && !value.equals("yes");
   }
 
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/name")
   String rename(
       @PathVariable String id,
@@ -150,6 +163,7 @@ class NoteController {
     return "frame/after-save";
   }
 
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/undo")
   String undo(
       @PathVariable String id,
@@ -168,21 +182,8 @@ class NoteController {
 
   /** The page an undo came from when it is one of this golfer, else Talk; with what is said. */
   private static String back(String here, String golfer, String said) {
-    String own = "/golfers/" + golfer;
-    URI asked = address(here);
-    String path = asked.isAbsolute() || asked.getRawAuthority() != null ? "" : asked.getRawPath();
-    if (path == null || !path.startsWith(own + "/")) {
-      return own + "/talk?" + said;
-    }
-    return path + "?" + (asked.getRawQuery() == null ? "" : asked.getRawQuery() + "&") + said;
-  }
-
-  private static URI address(String here) {
-    try {
-      return URI.create(here);
-    } catch (IllegalArgumentException noAddress) {
-      return URI.create("");
-    }
+    String page = WayBack.of(here, golfer).orElse("/golfers/" + golfer + "/talk");
+    return page + (page.contains("?") ? "&" : "?") + said;
   }
 
   private void afterSave(

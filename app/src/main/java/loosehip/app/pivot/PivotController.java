@@ -2,6 +2,7 @@ package loosehip.app.pivot;
 
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -15,6 +16,7 @@ import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,6 +48,7 @@ class PivotController {
     this.journal = journal;
   }
 
+  @Door(Passage.MOVES)
   @GetMapping
   String pivot(
       @PathVariable String id,
@@ -70,6 +73,7 @@ class PivotController {
   }
 
   /** What is tried, alone: asked for with every move of a hand. */
+  @Door(Passage.MOVES)
   @GetMapping("/tried")
   String tried(
       @PathVariable String id,
@@ -93,6 +97,7 @@ class PivotController {
   }
 
   /** Keeps what was tried as how the golfer stands from now on. */
+  @Door(Passage.MOVES)
   @PostMapping("/keep")
   String keep(
       @PathVariable String id,
@@ -100,7 +105,7 @@ class PivotController {
       @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
     Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
-    if (bench.consented() && !bench.closed() && !bench.golfer().health().refer()) {
+    if (!bench.closed()) {
       trial
           .changesFrom(bench.golfer().setup(), bench.golfer().school())
           .forEach(note -> note(bench, user, note.called("kept: " + note.label())));
@@ -115,6 +120,7 @@ class PivotController {
   }
 
   /** Takes a set-up change into the plan's "set-up today"; without one, takes it out again. */
+  @Door(Passage.MOVES)
   @PostMapping("/accept")
   String accept(
       @PathVariable String id,
@@ -124,7 +130,7 @@ class PivotController {
     Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
     boolean none = asked.getOrDefault("none", "").equals("yes");
     boolean changes = trial.changes(bench.golfer().setup(), trial.school());
-    if (bench.consented() && !bench.golfer().health().refer() && (none || changes)) {
+    if (none || changes) {
       Note note =
           none
               ? Facts.SETUP_TODAY.takenBack().called("set-up out of the plan")
@@ -138,6 +144,7 @@ class PivotController {
   }
 
   /** Chooses a school, with the reason. */
+  @Door(Passage.MOVES)
   @PostMapping("/school")
   String school(
       @PathVariable String id,
@@ -146,7 +153,6 @@ class PivotController {
       @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
     Named.parse(School.class, school)
-        .filter(s -> bench.consented())
         .ifPresent(
             s -> {
               note(bench, user, Facts.SCHOOL.note(s).called(s.title()));
@@ -164,6 +170,7 @@ class PivotController {
   }
 
   /** One page for the golfer: what your hips can pay for. */
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/print")
   String print(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);

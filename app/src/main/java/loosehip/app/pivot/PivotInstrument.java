@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.golfer.Bench;
+import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import org.springframework.web.util.UriComponentsBuilder;
@@ -63,9 +64,9 @@ public class PivotInstrument {
     return words;
   }
 
-  /** What is tried; empty while a warning sign waits for a clinician. */
+  /** What is tried; empty while this golfer may not move. */
   Optional<PivotPage> of(Bench bench, Map<String, String> asked, Optional<String> station) {
-    if (bench.golfer().health().refer()) {
+    if (bench.guard().refuses(Passage.MOVES).isPresent()) {
       return Optional.empty();
     }
     Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());

@@ -3,6 +3,7 @@ package loosehip.app.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -14,6 +15,7 @@ import loosehip.app.store.PlanTemplates;
 import loosehip.app.words.Dates;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,6 +51,7 @@ class PlanController {
     this.homework = homework;
   }
 
+  @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/plan")
   String plan(
       @PathVariable String id,
@@ -64,14 +67,12 @@ class PlanController {
             : PlanStation.Told.NOTHING;
     Optional<PlanPage> block =
         plan.filter(p -> !p.block().empty()).map(p -> pages.page(bench, p, week));
-    boolean refer = bench.golfer().health().refer();
     model.addAttribute(
         "page",
         new PlanStation(
             id,
-            refer,
             told,
-            block.isPresent() || refer ? Optional.empty() : Optional.of(empty(bench, plan)),
+            block.isPresent() ? Optional.empty() : Optional.of(empty(bench, plan)),
             block,
             plan.flatMap(Plans.Plan::kept).map(v -> new PlanStation.Given(v.number(), v.label())),
             plan.map(p -> state(bench, p)).orElse(PlanStation.State.NONE),
@@ -133,6 +134,7 @@ class PlanController {
   }
 
   /** Two versions side by side: what came in, what went, what changed. */
+  @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/plan/compare")
   String compare(
       @PathVariable String id,

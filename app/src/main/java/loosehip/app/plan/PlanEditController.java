@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
@@ -17,6 +18,7 @@ import loosehip.core.plan.PlanChanges;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanRefusal;
 import loosehip.core.plan.PlanRequest;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -61,6 +63,7 @@ class PlanEditController {
   /** What a form sends. */
   private record Form(String what, String item, int from, int to, int by, int week, String name) {}
 
+  @Door(Passage.MOVES)
   @PostMapping("/golfers/{id}/plan/{what}")
   String change(
       @PathVariable String id,

@@ -9,7 +9,6 @@ import loosehip.core.plan.ItemId;
  * The station of the plan, ready to be shown.
  *
  * @param golfer the golfer's id
- * @param refer whether everything waits for a clinician
  * @param told what was just done or refused
  * @param empty why there is no block; empty when there is one
  * @param block the block; empty when there is none
@@ -21,7 +20,6 @@ import loosehip.core.plan.ItemId;
  */
 public record PlanStation(
     String golfer,
-    boolean refer,
     Told told,
     Optional<Empty> empty,
     Optional<PlanPage> block,

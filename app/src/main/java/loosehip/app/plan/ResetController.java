@@ -3,6 +3,7 @@ package loosehip.app.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Drawing;
@@ -13,6 +14,7 @@ import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.words.PlanWords;
 import loosehip.core.plan.PreRoundReset;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -55,28 +57,21 @@ class ResetController {
       List<Line> lines,
       List<String> out) {}
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/reset")
   String reset(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Optional<Card> card = card(id, user);
-    if (card.isEmpty()) {
-      return "redirect:/golfers/{id}/plan";
-    }
-    model.addAttribute("card", card.get());
+    model.addAttribute("card", card(id, user));
     return "plan/reset";
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/reset.pdf")
   ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    return card(id, user)
-        .map(c -> pdf.answer("plan/reset-pdf", Map.of("card", c), "reset.pdf"))
-        .orElseGet(() -> Pdf.instead("/golfers/" + id + "/plan"));
+    return pdf.answer("plan/reset-pdf", Map.of("card", card(id, user)), "reset.pdf");
   }
 
-  private Optional<Card> card(String id, SignedIn user) {
+  private Card card(String id, SignedIn user) {
     Bench bench = benches.open(user.account(), id);
-    if (bench.golfer().health().refer()) {
-      return Optional.empty();
-    }
     PreRoundReset reset =
         PreRoundReset.of(bench.golfer().practice().catalogue(), bench.golfer().health());
     List<Line> lines = reset.parts().stream().map(this::line).toList();
@@ -84,14 +79,13 @@ class ResetController {
         reset.out().stream()
             .map(l -> texts.of(l.item()).name() + ": " + PlanWords.reason(l.because()))
             .toList();
-    return Optional.of(
-        new Card(
-            id,
-            bench.file().name(),
-            user.account().practiceName(),
-            PlanWords.length(reset.seconds()),
-            lines,
-            out));
+    return new Card(
+        id,
+        bench.file().name(),
+        user.account().practiceName(),
+        PlanWords.length(reset.seconds()),
+        lines,
+        out);
   }
 
   private Line line(PreRoundReset.Part part) {

@@ -8,11 +8,13 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.ReadingFiles;
 import loosehip.app.words.Typed;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -147,6 +149,7 @@ class ReadingsController {
   }
 
   /** Every reading of one golfer. */
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/readings.csv")
   void ofGolfer(
       @PathVariable String id,

@@ -3,6 +3,7 @@ package loosehip.app.setup;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
@@ -16,6 +17,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.core.link.SpineShape;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.TurnBudget;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,6 +39,7 @@ class SetupController {
     this.views = views;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/set-up")
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -47,6 +50,7 @@ class SetupController {
   }
 
   /** The faults by eye and the windows again, after a figure was typed. */
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/set-up/by-eye")
   String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);

@@ -2,6 +2,7 @@ package loosehip.app.sheet;
 
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
@@ -13,6 +14,7 @@ import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.Typed;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -42,6 +44,7 @@ class SheetController {
     this.pdf = pdf;
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/sheet")
   String sheet(
       @PathVariable String id,
@@ -57,6 +60,7 @@ class SheetController {
     return "sheet/sheet";
   }
 
+  @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/sheet.pdf")
   ResponseEntity<byte[]> pdf(
       @PathVariable String id,
@@ -76,6 +80,7 @@ class SheetController {
   }
 
   /** Keeps how golfers reach this trainer, as it stands on every sheet; blank takes it away. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/sheet/contact")
   String contact(
       @PathVariable String id,

@@ -19,6 +19,7 @@ import loosehip.core.plan.ItemId;
  * @param visitOn its date
  * @param closed who closed the visit; empty while it is open
  * @param facts noted facts by topic: the golfer's own and this visit's
+ * @param signs warning signs answered yes and clearances of them at whatever visit, each the newest
  * @param tries tries of this visit, in order within each slot
  * @param lastStep what undo would take back
  * @param earlier the latest earlier visits, the newest first, at most {@link #EARLIER_AT_HAND}, and
@@ -33,6 +34,7 @@ public record GolferFile(
     LocalDate visitOn,
     Optional<Visits.Closed> closed,
     Map<String, Noted> facts,
+    Map<String, Noted> signs,
     List<TakenTry> tries,
     Optional<String> lastStep,
     List<EarlierVisit> earlier,

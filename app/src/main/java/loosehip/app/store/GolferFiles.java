@@ -90,10 +90,33 @@ public class GolferFiles {
         day(visit.get(VISIT.STARTED_AT)),
         Visits.closed(visit),
         now,
+        signs(db, golfer.getId()),
         tries.getOrDefault(ids.get(0), List.of()),
         lastStep(db, golfer.getId()),
         earlier,
         given(db, golfer.getId()));
+  }
+
+  /** A no says nothing here: it does not close what was a yes before. */
+  private static Map<String, Noted> signs(DSLContext db, String golferId) {
+    Map<String, Noted> newest = new HashMap<>();
+    db.select(OBSERVATION_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(OBSERVATION_NOW)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(OBSERVATION_NOW.NOTED_BY))
+        .where(OBSERVATION_NOW.GOLFER_ID.eq(golferId))
+        .and(
+            OBSERVATION_NOW
+                .TOPIC
+                .startsWith("cleared-warning.")
+                .or(
+                    OBSERVATION_NOW
+                        .TOPIC
+                        .startsWith("warning.")
+                        .and(OBSERVATION_NOW.VALUE.eq("yes"))))
+        .orderBy(OBSERVATION_NOW.NOTED_AT)
+        .forEach(r -> newest.put(r.get(OBSERVATION_NOW.TOPIC), noted(r)));
+    return newest;
   }
 
   private static Optional<GolferFile.PlanGiven> given(DSLContext db, String golferId) {
@@ -253,14 +276,16 @@ public class GolferFiles {
                     .computeIfAbsent(
                         Optional.ofNullable(r.get(OBSERVATION_NOW.VISIT_ID)).orElse(""),
                         v -> new HashMap<>())
-                    .put(
-                        r.get(OBSERVATION_NOW.TOPIC),
-                        new Noted(
-                            r.get(OBSERVATION_NOW.ID),
-                            r.get(OBSERVATION_NOW.VALUE),
-                            Instant.parse(r.get(OBSERVATION_NOW.NOTED_AT)),
-                            r.get(ACCOUNT.SHOWN_NAME))));
+                    .put(r.get(OBSERVATION_NOW.TOPIC), noted(r)));
     return facts;
+  }
+
+  private static Noted noted(Record r) {
+    return new Noted(
+        r.get(OBSERVATION_NOW.ID),
+        r.get(OBSERVATION_NOW.VALUE),
+        Instant.parse(r.get(OBSERVATION_NOW.NOTED_AT)),
+        r.get(ACCOUNT.SHOWN_NAME));
   }
 
   /** Tries as they stand, by visit. */

@@ -13,6 +13,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -79,8 +80,8 @@ public final class YearsOfWork {
                     + " ?)");
         PreparedStatement fact =
             c.prepareStatement(
-                "INSERT INTO observation (id, golfer_id, topic, value, noted_at, noted_by)"
-                    + " VALUES (?, ?, ?, ?, ?, ?)");
+                "INSERT INTO observation (id, golfer_id, topic, value, noted_at, noted_by, visit_id)"
+                    + " VALUES (?, ?, ?, ?, ?, ?, ?)");
         PreparedStatement visit =
             c.prepareStatement(
                 "INSERT INTO visit (id, golfer_id, number, started_at) VALUES (?, ?, ?, ?)");
@@ -97,16 +98,28 @@ public final class YearsOfWork {
           String name = "Golfer " + Integer.toString(who * 7919 + 104_729, 36);
           set(golfer, id, by.practiceId(), name, Golfers.key(name), on + "T09:00:00Z");
           set(glance, id, on.toString());
-          set(fact, Ids.fresh(), id, "consent", "wording 1", on + "T09:00:00Z", by.id());
-          set(fact, Ids.fresh(), id, "who.birth-year", "1960", on + "T09:00:00Z", by.id());
+          set(fact, Ids.fresh(), id, "consent", "wording 1", on + "T09:00:00Z", by.id(), null);
+          set(fact, Ids.fresh(), id, "who.birth-year", "1960", on + "T09:00:00Z", by.id(), null);
         }
         String visitId = Ids.fresh();
         set(visit, visitId, ids.get(who), v / golfers + 1, on + "T09:00:00Z");
+        if (v >= visits - golfers) {
+          asked(fact, ids.get(who), visitId, on + "T09:00:00Z", by.id());
+        }
         screen(reading, visitId, on + "T09:30:00Z", by.id());
       }
       for (PreparedStatement each : List.of(golfer, glance, fact, visit, reading)) {
         each.executeBatch();
       }
+    }
+  }
+
+  /** The newest visit is one that can go on: its warning signs were asked. */
+  private static void asked(
+      PreparedStatement fact, String golferId, String visitId, String at, String by)
+      throws SQLException {
+    for (WarningSign sign : WarningSign.values()) {
+      set(fact, Ids.fresh(), golferId, "warning." + sign.id(), "no", at, by, visitId);
     }
   }
 

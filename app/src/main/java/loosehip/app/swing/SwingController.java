@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
@@ -34,6 +35,7 @@ import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -61,6 +63,7 @@ class SwingController {
     this.figures = figures;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/swing")
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Bench bench = benches.open(user.account(), id);
@@ -177,6 +180,7 @@ class SwingController {
   }
 
   /** One fault's levels again, after a figure of it was typed. */
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/swing/{fault}")
   String again(
       @PathVariable String id,

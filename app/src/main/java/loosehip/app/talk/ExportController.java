@@ -1,8 +1,10 @@
 package loosehip.app.talk;
 
+import loosehip.app.door.Door;
 import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferExports;
+import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -28,6 +30,7 @@ class ExportController {
     this.exports = exports;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/everything.json")
   ResponseEntity<String> everything(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user) {

@@ -3,11 +3,13 @@ package loosehip.app.talk;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Clearance;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
+import loosehip.app.frame.WayBack;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.plan.Consequences;
@@ -19,6 +21,7 @@ import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Passage;
 import loosehip.core.safety.WarningSign;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -55,12 +58,14 @@ class TalkController {
     this.consequences = consequences;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}")
   String golfer(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     benches.file(user.account(), id);
     return "redirect:/golfers/{id}/talk";
   }
 
+  @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/talk")
   String talk(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     return show(id, user, model, TypedClearance.NONE, "");
@@ -82,8 +87,12 @@ class TalkController {
   }
 
   /** Answers every warning-sign question not yet answered with no. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/talk/all-no")
-  String allNo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+  String allNo(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String then,
+      @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
     boolean open = file.closed().isEmpty() && Facts.CONSENT.isIn(file);
     for (WarningSign sign : WarningSign.values()) {
@@ -93,10 +102,11 @@ class TalkController {
       }
     }
     benches.saved(user.account(), id);
-    return "redirect:/golfers/{id}/talk#warning-signs";
+    return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk#warning-signs");
   }
 
   /** Records a clinician's clearance of a warning sign or of a caution. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/talk/clear/{subject}")
   String clear(
       @PathVariable String id,
@@ -139,6 +149,7 @@ class TalkController {
   }
 
   /** Erases a golfer and everything kept, after the name was typed to confirm. */
+  @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/erase")
   String erase(
       @PathVariable String id,

@@ -2,6 +2,7 @@ package loosehip.app.visit;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -16,6 +17,7 @@ import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.app.store.Visits;
 import loosehip.app.words.Dates;
+import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -51,6 +53,7 @@ class VisitController {
     this.standards = standards;
   }
 
+  @Door(Passage.OPEN)
   @GetMapping
   String visits(
       @PathVariable String id,
@@ -119,6 +122,7 @@ class VisitController {
   }
 
   /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
+  @Door(Passage.OPEN)
   @PostMapping
   String start(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     Bench bench = benches.open(user.account(), id);
@@ -130,6 +134,7 @@ class VisitController {
     return "redirect:/golfers/{id}/talk";
   }
 
+  @Door(Passage.OPEN)
   @PostMapping("/close")
   String close(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
@@ -139,6 +144,7 @@ class VisitController {
     return "redirect:/golfers/{id}/visits";
   }
 
+  @Door(Passage.OPEN)
   @PostMapping("/resume")
   String resume(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     visits.resume(benches.file(user.account(), id));
@@ -148,6 +154,7 @@ class VisitController {
   /**
    * Chooses the earlier visit that Measure compares with; the same again goes back to the latest.
    */
+  @Door(Passage.OPEN)
   @PostMapping("/{visit}/baseline")
   String baseline(
       @PathVariable String id, @PathVariable String visit, @AuthenticationPrincipal SignedIn user) {

@@ -78,7 +78,8 @@ final class RandomCases {
             one(Handed.values()),
             maybe(150 + random.nextInt(80) / 2.0)),
         some(Complaint.class, 4),
-        new Health(random.nextInt(12) == 0 ? some(WarningSign.class, 3) : Set.of(), cautions()),
+        new Health(
+            random.nextInt(12) == 0 ? some(WarningSign.class, 3) : Set.of(), Set.of(), cautions()),
         screen(),
         setup(),
         seen(),

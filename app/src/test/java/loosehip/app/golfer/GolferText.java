@@ -63,10 +63,21 @@ public final class GolferText {
         visitOn,
         Optional.empty(),
         facts,
+        signs(facts),
         tries,
         Optional.empty(),
         earlier,
         given);
+  }
+
+  /** What a store finds of warning signs over all visits: here there is one. */
+  private static Map<String, Noted> signs(Map<String, Noted> facts) {
+    Map<String, Noted> signs = new HashMap<>(facts);
+    signs
+        .entrySet()
+        .removeIf(
+            f -> !f.getKey().startsWith("cleared-warning.") && !f.getValue().value().equals("yes"));
+    return signs;
   }
 
   /** An earlier visit with these tries. */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import loosehip.app.fact.Facts;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
@@ -17,6 +18,7 @@ import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.core.measure.Slot;
+import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -61,7 +63,15 @@ abstract class BenchJourney extends JourneyTest {
   String consenting(String name) {
     String id = golfers.add(wren, name);
     note(id, "consent", "wording 1", false);
+    asked(id);
     return id;
+  }
+
+  /** The warning signs were asked, and all answered with no. */
+  void asked(String id) {
+    for (WarningSign sign : WarningSign.values()) {
+      note(id, Facts.WARNING.about(sign).key(), "no", true);
+    }
   }
 
   void note(String golferId, String topic, String value, boolean ofVisit) {

@@ -30,9 +30,10 @@ class BothModesTest extends FormsTest {
   @Autowired Journal journal;
 
   @BeforeEach
-  void aVisitOfThreeDaysAgo() {
+  void aVisitOfThreeDaysAgo() throws Exception {
     golfer = golfers.add(wren.account(), "Isla Brodie", LocalDate.now().minusDays(3));
     note("consent", "wording 1", false);
+    asked();
     note("order", "full", true);
   }
 

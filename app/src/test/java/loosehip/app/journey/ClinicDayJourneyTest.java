@@ -280,6 +280,7 @@ class ClinicDayJourneyTest extends BenchJourney {
   void aVisitIsClosedResumedAndComparedWithAnEarlierOne() {
     String id = golfers.add(wren, "Ewan Kerr", LocalDate.now().minusDays(90));
     note(id, "consent", "wording 1", false);
+    asked(id);
     note(id, "order", "full", true);
     page.navigate("/golfers/" + id + "/measure?card=hinge-contact&mode=run");
     page.keyboard().type("30");

@@ -135,10 +135,10 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator(".refer-block")).containsText("Stop here and refer");
       assertThat(page.locator("#plan-view")).containsText("Waiting for a clinician");
       page.locator("[data-station='2']").click();
-      assertThat(page.locator(".refer-wait")).containsText("Measure waits");
+      assertThat(page.locator(".refer-wait")).containsText("Waiting for a clinician");
       assertThat(page.locator("#try-form")).hasCount(0);
       page.locator("[data-station='6']").click();
-      assertThat(page.locator(".refer-wait")).containsText("No plan until");
+      assertThat(page.locator(".refer-wait")).containsText("no plan");
 
       page.locator("[data-station='1']").click();
       page.locator(".refer-block button").click();
@@ -149,6 +149,9 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator(".cleared")).containsText("Dr Imrie");
       assertThat(page.locator(".refer-block")).hasCount(0);
       page.locator("[data-station='2']").click();
+      assertThat(page.locator("h1")).hasText("Ask first");
+      assertThat(page.locator(".signs-read li")).hasCount(7);
+      page.keyboard().press("n");
       assertThat(page.locator("#try-form")).isVisible();
     }
   }

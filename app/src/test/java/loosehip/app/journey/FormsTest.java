@@ -52,6 +52,12 @@ abstract class FormsTest {
     wren = new SignedIn(account);
     golfer = golfers.add(account, "Isla Brodie");
     note("consent", "wording 1");
+    asked();
+  }
+
+  /** Asks the warning signs; all are answered with no. */
+  void asked() throws Exception {
+    send(post("/golfers/" + golfer + "/talk/all-no"));
   }
 
   ResultActions note(String topic, String value) throws Exception {

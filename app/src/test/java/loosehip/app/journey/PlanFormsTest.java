@@ -189,7 +189,7 @@ class PlanFormsTest extends FormsTest {
   @Test
   void withoutConsentOrWithAWarningSignNothingIsGiven() throws Exception {
     note("warning.night-pain", "yes");
-    plan("give").andExpect(redirectedUrl("/golfers/" + golfer + "/plan?week=1"));
+    plan("give").andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
     assertThat(file().given()).isEmpty();
     page("/golfers/" + golfer + "/plan.ics")
         .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));

@@ -137,6 +137,7 @@ class WrongAnswersTest extends FormsTest {
     assertThat(file().name()).isEqualTo("Isla Brodie");
     golfer = golfers.add(wren.account(), "Ewan\u000b Kerr");
     note("consent", "wording 1");
+    asked();
     stiff();
     everyPageAnswers();
     page(at("sheet.pdf")).andExpect(content().contentType("application/pdf"));

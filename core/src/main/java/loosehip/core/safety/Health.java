@@ -11,16 +11,19 @@ import loosehip.core.measure.ScreenTest;
 /**
  * What must be respected for one golfer.
  *
- * @param openWarnings warning signs answered yes and not yet cleared by a named clinician
+ * @param openWarnings warning signs answered yes for which no clinician's clearance is in force
+ * @param unanswered warning signs not asked at this visit
  * @param cautions noted cautions
  */
-public record Health(Set<WarningSign> openWarnings, List<NotedCaution> cautions) {
-  /** Nothing noted. */
-  public static final Health CLEAR = new Health(Set.of(), List.of());
+public record Health(
+    Set<WarningSign> openWarnings, Set<WarningSign> unanswered, List<NotedCaution> cautions) {
+  /** Everything asked, nothing noted. */
+  public static final Health CLEAR = new Health(Set.of(), Set.of(), List.of());
 
-  /** Copies both collections. */
+  /** Copies the collections. */
   public Health {
     openWarnings = Set.copyOf(openWarnings);
+    unanswered = Set.copyOf(unanswered);
     cautions = List.copyOf(cautions);
   }
 
@@ -50,6 +53,7 @@ public record Health(Set<WarningSign> openWarnings, List<NotedCaution> cautions)
 
   /** The same golfer, mirrored. */
   public Health mirrored() {
-    return new Health(openWarnings, cautions.stream().map(NotedCaution::mirrored).toList());
+    return new Health(
+        openWarnings, unanswered, cautions.stream().map(NotedCaution::mirrored).toList());
   }
 }

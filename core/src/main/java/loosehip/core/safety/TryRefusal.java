@@ -5,14 +5,8 @@ import java.util.Optional;
 /** Why nothing may be put in for a test now. The gravest reason stands. */
 public sealed interface TryRefusal {
 
-  /** A warning sign waits for a clinician. */
-  record WaitsForClinician() implements TryRefusal {}
-
-  /** The golfer is a minor, and no guardian's name is on record. */
-  record GuardianMissing() implements TryRefusal {}
-
-  /** The golfer has not consented to health data being kept. */
-  record NoConsent() implements TryRefusal {}
+  /** The golfer may not be tested. */
+  record ByGuard(Refusal refusal) implements TryRefusal {}
 
   /** The visit is closed. */
   record VisitClosed() implements TryRefusal {}
@@ -21,31 +15,19 @@ public sealed interface TryRefusal {
   record ByCaution(TestRule rule) implements TryRefusal {}
 
   /**
-   * Why nothing may be put in, or empty when it may.
+   * Why nothing may be put in, or empty when it may. What was taken before may be corrected
+   * although the warning signs were not asked: nobody moves for it.
    *
-   * @param guardianMissing whether a guardian must consent and none is on record
-   * @param consented whether consent is on record
+   * @param old whether it corrects what was taken before
    * @param closed whether the visit is closed
    * @param rule the caution that blocks the test, if one does
    */
   static Optional<TryRefusal> of(
-      Health health,
-      boolean guardianMissing,
-      boolean consented,
-      boolean closed,
-      Optional<TestRule> rule) {
-    if (health.refer()) {
-      return Optional.of(new WaitsForClinician());
+      Guard guard, boolean old, boolean closed, Optional<TestRule> rule) {
+    Optional<Refusal> refusal = old ? guard.gravest() : guard.refuses(Passage.MOVES);
+    if (refusal.isPresent()) {
+      return refusal.map(ByGuard::new);
     }
-    if (guardianMissing) {
-      return Optional.of(new GuardianMissing());
-    }
-    if (!consented) {
-      return Optional.of(new NoConsent());
-    }
-    if (closed) {
-      return Optional.of(new VisitClosed());
-    }
-    return rule.map(ByCaution::new);
+    return closed ? Optional.of(new VisitClosed()) : rule.map(ByCaution::new);
   }
 }

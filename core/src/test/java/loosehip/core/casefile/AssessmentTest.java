@@ -59,7 +59,7 @@ class AssessmentTest {
   @EnumSource(WarningSign.class)
   void anOpenWarningSignLeavesTheMeasurementsAndNothingElse(WarningSign sign) {
     Assessment whole =
-        Assessment.of(golfer(HIPS, new Health(Set.of(sign), List.of()), sway(), true));
+        Assessment.of(golfer(HIPS, new Health(Set.of(sign), Set.of(), List.of()), sway(), true));
     Judgement refer = whole.judgement();
     assertThat(refer.status()).isEqualTo(Judgement.Status.REFER);
     assertThat(refer.measurements()).hasSize(4);
@@ -136,7 +136,10 @@ class AssessmentTest {
   @Test
   void aSoreBackRaisesWhatLoadsIt() {
     Health back =
-        new Health(Set.of(), List.of(new NotedCaution(Caution.BACK, Optional.empty(), "", false)));
+        new Health(
+            Set.of(),
+            Set.of(),
+            List.of(new NotedCaution(Caution.BACK, Optional.empty(), "", false)));
     Seen seen =
         new Seen(
             Map.of(SetupFault.ARCHED, Level.CLEAR),

@@ -126,7 +126,7 @@ class BlockExamplesTest {
 
     Block tight = block(stiff(), wishes(2, 5, Set.of()), PlanEdits.NONE.pin(BRIDGE, Days.NONE));
     assertThat(tight.notes()).contains(new PlanNote.NoRoom(BRIDGE));
-    Health back = new Health(Set.of(), List.of(NotedCaution.of(Caution.PREGNANCY)));
+    Health back = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.PREGNANCY)));
     Block blocked = block(golferOf(stiff(), wishes, back), PlanEdits.NONE.pin(BRIDGE, Days.NONE));
     assertThat(blocked.notes())
         .contains(

@@ -102,7 +102,7 @@ class BlockRulesTest {
     return new CaseFile(
         random.nextBoolean() ? Handed.RIGHT : Handed.LEFT,
         random.nextBoolean() ? Set.of(Complaint.LOST_DISTANCE) : Set.of(),
-        new Health(Set.of(), cautions),
+        new Health(Set.of(), Set.of(), cautions),
         Screens.of(sheet.toString()),
         Setup.PLAIN,
         new Seen(Map.of(), faults, Map.of(), Set.of()),

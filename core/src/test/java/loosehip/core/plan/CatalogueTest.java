@@ -89,7 +89,7 @@ class CatalogueTest {
   void aCautionBlocksWhatTheTableNames(String caution, String blocked) {
     Caution of = Named.parse(Caution.class, caution).orElseThrow();
     Health health =
-        new Health(Set.of(), List.of(new NotedCaution(of, Optional.empty(), "", false)));
+        new Health(Set.of(), Set.of(), List.of(new NotedCaution(of, Optional.empty(), "", false)));
     for (String id : blocked.split(" ")) {
       assertThat(Planner.blockedBy(SHIPPED, ItemId.of(id), health))
           .as(id)
@@ -102,7 +102,8 @@ class CatalogueTest {
   void fastWorkIsKeptBackByAnyCautionAtAll() {
     for (Caution caution : Caution.values()) {
       Health health =
-          new Health(Set.of(), List.of(new NotedCaution(caution, Optional.empty(), "", false)));
+          new Health(
+              Set.of(), Set.of(), List.of(new NotedCaution(caution, Optional.empty(), "", false)));
       assertThat(Planner.blockedBy(SHIPPED, ItemId.of("hop-hold"), health))
           .as(caution.id())
           .isPresent();
@@ -129,7 +130,10 @@ class CatalogueTest {
     assertThat(with.exercises()).extracting(e -> e.id().id()).doesNotContain("old");
     assertThat(with.ladders()).doesNotContainKey(LadderId.of("old"));
     Health knee =
-        new Health(Set.of(), List.of(new NotedCaution(Caution.KNEE, Optional.empty(), "", false)));
+        new Health(
+            Set.of(),
+            Set.of(),
+            List.of(new NotedCaution(Caution.KNEE, Optional.empty(), "", false)));
     assertThat(Planner.blockedBy(with, ItemId.of("old"), knee)).isPresent();
     assertThat(with.with(List.of(own("new", "new", 1))).find(ItemId.of("old"))).isPresent();
   }

@@ -64,7 +64,7 @@ class PlanChangesTest {
   /** {@code bridge} is part of the other's id; that must not make its reason the reason. */
   @Test
   void oneItemIsNotRefusedWithAnothersReason() {
-    Health heart = new Health(Set.of(), List.of(NotedCaution.of(Caution.HEART)));
+    Health heart = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.HEART)));
     PlanEdits longHold = PlanEdits.NONE.pin(HELD_BRIDGE, Days.NONE);
     PlanRequest request = request(heart, 25);
     assertThat(Planner.plan(request.with(longHold)).notes())
@@ -80,7 +80,7 @@ class PlanChangesTest {
 
   @Test
   void whatACautionBlocksIsRefusedWithItsOwnReason() {
-    Health heart = new Health(Set.of(), List.of(NotedCaution.of(Caution.HEART)));
+    Health heart = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.HEART)));
     assertThat(of(request(heart, 25), PlanEdits.NONE, new PlanChange.Add(FRONT_HOLD)))
         .isInstanceOfSatisfying(
             PlanChanges.Refused.class,

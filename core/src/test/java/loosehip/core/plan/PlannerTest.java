@@ -118,7 +118,7 @@ class PlannerTest {
     "BALANCE, hip-circles",
   })
   void aCautionKeepsAnExerciseOutAndSaysSo(Caution caution, String exercise) {
-    Health health = new Health(Set.of(), List.of(NotedCaution.of(caution)));
+    Health health = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(caution)));
     Block block = plan(STIFF, health, 60, 5, ALL);
     assertThat(block.items()).extracting(i -> i.id().id()).doesNotContain(exercise);
     assertThat(block.leftOut())
@@ -128,7 +128,7 @@ class PlannerTest {
   @Test
   void aClearanceLiftsTheBlock() {
     NotedCaution cleared = new NotedCaution(Caution.INNER_KNEE, Optional.of(Side.LEFT), "", true);
-    Block block = plan(STIFF, new Health(Set.of(), List.of(cleared)), 60, 5, ALL);
+    Block block = plan(STIFF, new Health(Set.of(), Set.of(), List.of(cleared)), 60, 5, ALL);
     assertThat(block.items()).extracting(i -> i.id().id()).contains("seated-knee-drops");
   }
 
@@ -261,7 +261,8 @@ class PlannerTest {
     Set<Tool> tools = tools(chance);
     Set<Caution> cautions = cautions(chance);
     int in = chance.whole(5, 60);
-    Health health = new Health(Set.of(), cautions.stream().map(NotedCaution::of).toList());
+    Health health =
+        new Health(Set.of(), Set.of(), cautions.stream().map(NotedCaution::of).toList());
     String sheet = STIFF + "prone-rotation.right.internal " + in + "\n";
     Block block = plan(sheet, health, minutes, days, tools);
     for (Block.Week week : block.weeks()) {
@@ -290,7 +291,12 @@ class PlannerTest {
   void aWarningSignStopsEverything() {
     Assessment assessment =
         Assessment.of(
-            golfer(STIFF, new Health(Set.of(WarningSign.NIGHT_PAIN), List.of()), 15, 5, ALL));
+            golfer(
+                STIFF,
+                new Health(Set.of(WarningSign.NIGHT_PAIN), Set.of(), List.of()),
+                15,
+                5,
+                ALL));
     assertThat(assessment.judgement().status()).isEqualTo(Judgement.Status.REFER);
     assertThat(assessment.plan()).isEmpty();
     assertThat(assessment.judgement().budget()).isEmpty();
@@ -308,7 +314,7 @@ class PlannerTest {
     CaseFile golfer =
         golfer(
             STIFF + "seated-rotation.right.external " + in + "\n",
-            new Health(Set.of(), noted),
+            new Health(Set.of(), Set.of(), noted),
             20,
             4,
             ALL);

@@ -20,7 +20,7 @@ class PreRoundResetTest {
         List.of(cautions).stream()
             .map(c -> new NotedCaution(c, Optional.empty(), "", false))
             .toList();
-    return PreRoundReset.of(Catalogue.standard(), new Health(Set.of(), noted));
+    return PreRoundReset.of(Catalogue.standard(), new Health(Set.of(), Set.of(), noted));
   }
 
   @Test

@@ -18,7 +18,9 @@ class HealthTest {
 
   private static Health of(Caution caution, Side side, boolean cleared) {
     return new Health(
-        Set.of(), List.of(new NotedCaution(caution, Optional.ofNullable(side), "", cleared)));
+        Set.of(),
+        Set.of(),
+        List.of(new NotedCaution(caution, Optional.ofNullable(side), "", cleared)));
   }
 
   @Test
@@ -55,7 +57,7 @@ class HealthTest {
   @ParameterizedTest
   @EnumSource(WarningSign.class)
   void anyOpenWarningSignRefers(WarningSign sign) {
-    assertThat(new Health(Set.of(sign), List.of()).refer()).isTrue();
+    assertThat(new Health(Set.of(sign), Set.of(), List.of()).refer()).isTrue();
     assertThat(Health.CLEAR.refer()).isFalse();
   }
 

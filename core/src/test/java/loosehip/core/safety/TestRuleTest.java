@@ -64,6 +64,7 @@ class TestRuleTest {
   private static Health health(String caution, String side, String note, boolean cleared) {
     return new Health(
         Set.of(),
+        Set.of(),
         List.of(
             new NotedCaution(
                 Named.parse(Caution.class, caution).orElseThrow(),

@@ -1,0 +1,64 @@
+package loosehip.app.door;
+
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRedirectView;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.Map;
+import loosehip.app.fact.Station;
+import loosehip.app.frame.Frames;
+import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
+import loosehip.app.signin.SignedIn;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.view.RedirectView;
+
+/**
+ * Answers where a door stays shut. A page shows what would open it, on the spot where it can; what
+ * is no page, or changes something, leads to the page of the station, which shows the same.
+ */
+@ControllerAdvice
+class ShutDoors {
+  private static final String FILES = ".*\\.(pdf|ics)";
+
+  private final Benches benches;
+  private final Frames frames;
+
+  ShutDoors(Benches benches, Frames frames) {
+    this.benches = benches;
+    this.frames = frames;
+  }
+
+  @ExceptionHandler(DoorShut.class)
+  ModelAndView shut(DoorShut shut, HttpServletRequest request, Authentication who) {
+    String address = request.getRequestURI();
+    String instead = "/golfers/" + shut.golfer() + "/" + station(address).id();
+    if (request.getHeader("HX-Request") != null) {
+      return new ModelAndView(new HtmxRedirectView(instead));
+    } else if (!request.getMethod().equals("GET") || address.matches(FILES)) {
+      return new ModelAndView(new RedirectView(instead));
+    }
+    SignedIn user = (SignedIn) who.getPrincipal();
+    Bench bench = benches.open(user.account(), shut.golfer());
+    String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
+    return new ModelAndView(
+        "door/shut",
+        Map.of(
+            "frame",
+            frames.of(user.account(), bench, station(address)),
+            "page",
+            ShutPage.of(bench, shut.refusal(), address + query)));
+  }
+
+  /** The station an address belongs to; paper and calendar belong to the plan. */
+  private static Station station(String address) {
+    String[] parts = address.split("/");
+    String first = parts.length > 3 ? parts[3] : "";
+    return Arrays.stream(Station.values())
+        .filter(s -> s.id().equals(first))
+        .findFirst()
+        .orElse(first.equals("pivot") ? Station.SET_UP : Station.PLAN);
+  }
+}
