@@ -141,7 +141,8 @@ record AssessmentDocument(
       int holdSeconds,
       int sides,
       int seconds,
-      String why) {}
+      String why,
+      Optional<String> changed) {}
 
   /** Something that is not in it. */
   record LeftOutPart(ItemId exercise, String reason, Reason.Kind because) {}

@@ -6,6 +6,7 @@ import loosehip.app.document.Documents;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.PlanWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Angle;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
@@ -31,6 +32,7 @@ import loosehip.core.pivot.TurnBudget;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.Planner;
 import loosehip.core.plan.Session;
 
 /** Writes an assessment as JSON: angles to one decimal, chances to two. */
@@ -185,7 +187,7 @@ public final class AssessmentWriter {
             .map(
                 w ->
                     new AssessmentDocument.WeekPart(
-                        w.number(), w.sessions().stream().map(AssessmentWriter::session).toList()))
+                        w.number(), w.sessions().stream().map(this::session).toList()))
             .toList(),
         block.leftOut().stream()
             .map(
@@ -197,14 +199,16 @@ public final class AssessmentWriter {
         block.retest());
   }
 
-  private static AssessmentDocument.SessionPart session(Session session) {
+  private AssessmentDocument.SessionPart session(Session session) {
     return new AssessmentDocument.SessionPart(
-        session.day(),
-        session.seconds(),
-        session.items().stream().map(AssessmentWriter::item).toList());
+        session.day(), session.seconds(), session.items().stream().map(this::item).toList());
   }
 
-  private static AssessmentDocument.ItemPart item(PlanItem item) {
+  private AssessmentDocument.ItemPart item(PlanItem item) {
+    String changed =
+        SafetyWords.changed(
+            Planner.changed(
+                judgement.golfer().practice().catalogue(), item.id(), judgement.golfer().health()));
     return new AssessmentDocument.ItemPart(
         item.id(),
         item.exercise().map(Exercise::rung),
@@ -213,7 +217,8 @@ public final class AssessmentWriter {
         item.much().holdSeconds(),
         item.dose().sides(),
         item.seconds(),
-        PlanWords.why(item.why()));
+        PlanWords.why(item.why()),
+        Optional.of(changed).filter(c -> !c.isEmpty()));
   }
 
   private static AssessmentDocument.BridgePart part(Bridge.Part part) {

@@ -1,6 +1,7 @@
 package loosehip.app.casefile;
 
 import com.fasterxml.jackson.annotation.JsonFormat;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,8 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
 
@@ -55,16 +58,54 @@ record CaseDocument(
   record Golfer(
       @Nullable String ref,
       @Nullable Integer birthYear,
+      @Nullable LocalDate birthDate,
+      @Nullable GuardianPart guardian,
       @Nullable Handed handed,
       @Nullable Double heightCm) {}
 
   /** What must be respected. */
   record HealthPart(
-      @Nullable List<WarningSign> warningSigns, @Nullable List<CautionPart> cautions) {}
+      @Nullable Boolean asked,
+      @Nullable List<WarningSign> warningSigns,
+      @Nullable List<SignClearancePart> clearances,
+      @Nullable List<CautionPart> cautions) {}
+
+  /** A guardian's consent. */
+  record GuardianPart(String name, @Nullable LocalDate on) {}
 
   /** A caution as noted. */
   record CautionPart(
-      Caution id, @Nullable Side side, @Nullable String note, @Nullable Boolean cleared) {}
+      Caution id,
+      @Nullable Side side,
+      @Nullable String note,
+      @Nullable Integer painNow,
+      @Nullable Integer week,
+      @Nullable Integer weeksAfter,
+      @Nullable Boolean replacement,
+      @JsonProperty("new") @Nullable Boolean fresh,
+      @Nullable ClearancePart clearance) {}
+
+  /** A clinician's clearance of a caution. */
+  record ClearancePart(
+      String by,
+      @Nullable String profession,
+      @Nullable LocalDate on,
+      @Nullable LocalDate lookAgainBy,
+      @Nullable String limits,
+      @Nullable List<Demand> lifts,
+      @Nullable List<Demand> blocks,
+      @Nullable List<Clearance.Degrees> degrees) {}
+
+  /** A clinician's clearance of a warning sign. */
+  record SignClearancePart(
+      WarningSign sign,
+      String by,
+      @Nullable String profession,
+      @Nullable LocalDate on,
+      @Nullable LocalDate lookAgainBy,
+      @Nullable String limits,
+      @Nullable List<Demand> blocks,
+      @Nullable List<Clearance.Degrees> degrees) {}
 
   /**
    * What was taken of one test on one side. Numbers of tests recorded in parts stand under the

@@ -45,8 +45,11 @@ import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.DerivedCautions;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -116,7 +119,25 @@ public final class CaseReader {
   private void dates(JsonNode json) {
     date(json.path("plan").path("start"), "/plan/start");
     each(json.path("plan").path("blackout"), "/plan/blackout", this::date);
+    date(json.path("golfer").path("birthDate"), "/golfer/birthDate");
+    date(json.path("golfer").path("guardian").path("on"), "/golfer/guardian/on");
+    each(json.path("health").path("clearances"), "/health/clearances", this::clearanceDates);
+    each(
+        json.path("health").path("cautions"),
+        "/health/cautions",
+        (caution, at) -> clearanceDates(caution.path("clearance"), at + "/clearance"));
     each(json.path("screen"), "/screen", (entry, at) -> date(entry.path("date"), at + "/date"));
+  }
+
+  private void clearanceDates(JsonNode clearance, String at) {
+    date(clearance.path("on"), at + "/on");
+    date(clearance.path("lookAgainBy"), at + "/lookAgainBy");
+    if (problems.isEmpty()
+        && clearance.path("on").isString()
+        && LocalDate.parse(clearance.path("on").stringValue()).isAfter(today)) {
+      problems.add(
+          new Problem(at + "/on", "lies in the future", "put the day the clearance was given"));
+    }
   }
 
   private interface Look {
@@ -149,10 +170,11 @@ public final class CaseReader {
     Set<Complaint> complaints = EnumSet.noneOf(Complaint.class);
     complaints.addAll(orEmpty(file.complaints()));
     Screen screen = ScreenEntries.read(orEmpty(file.screen()), scales(file.practice()), problems);
+    Who who = who(file.golfer());
     return new CaseFile(
-        who(file.golfer()),
+        who,
         complaints,
-        health(file.health()),
+        health(file.health(), who, screen),
         screen,
         setup(file.setup(), file.swing()),
         seen(file.setup(), file.swing()),
@@ -173,26 +195,76 @@ public final class CaseReader {
     return new Who(
         Optional.ofNullable(golfer.ref()),
         Optional.ofNullable(golfer.birthYear()),
+        Optional.ofNullable(golfer.birthDate()),
+        Optional.ofNullable(golfer.guardian())
+            .map(g -> new Who.Guardian(g.name(), Optional.ofNullable(g.on()))),
         golfer.handed() == null ? Handed.RIGHT : golfer.handed(),
         Optional.ofNullable(golfer.heightCm()));
   }
 
-  private static Health health(CaseDocument.@Nullable HealthPart health) {
+  /** Whoever made the file has asked: it says what it says. The application asks again. */
+  private Health health(CaseDocument.@Nullable HealthPart health, Who who, Screen screen) {
+    List<NotedCaution> noted =
+        health == null
+            ? List.of()
+            : orEmpty(health.cautions()).stream().map(this::caution).toList();
+    List<NotedCaution> cautions =
+        DerivedCautions.with(
+            noted, who.couldBeMinor(today), who.guardian().isPresent(), List.of(screen));
     if (health == null) {
-      return Health.CLEAR;
+      return Health.of(Set.of(), cautions);
     }
-    return new Health(
-        new HashSet<>(orEmpty(health.warningSigns())),
+    Set<WarningSign> open = new HashSet<>(orEmpty(health.warningSigns()));
+    Map<WarningSign, Clearance> cleared = new EnumMap<>(WarningSign.class);
+    for (CaseDocument.SignClearancePart part : orEmpty(health.clearances())) {
+      Clearance clearance = clearance(part);
+      if (!clearance.lapsed(today)) {
+        cleared.put(part.sign(), clearance);
+        open.remove(part.sign());
+      }
+    }
+    return new Health(open, Set.of(), cleared, cautions);
+  }
+
+  private NotedCaution caution(CaseDocument.CautionPart c) {
+    return new NotedCaution(
+        c.id(),
+        Optional.ofNullable(c.side()),
+        c.note() == null ? "" : c.note(),
+        new NotedCaution.Detail(
+            Optional.ofNullable(c.painNow()),
+            Optional.ofNullable(c.week()),
+            Optional.ofNullable(c.weeksAfter()),
+            Boolean.TRUE.equals(c.replacement()),
+            Boolean.TRUE.equals(c.fresh()),
+            false),
+        Optional.ofNullable(c.clearance())
+            .map(CaseReader::clearance)
+            .filter(clearance -> !clearance.lapsed(today)));
+  }
+
+  private static Clearance clearance(CaseDocument.ClearancePart c) {
+    return new Clearance(
+        c.by(),
+        c.profession() == null ? "" : c.profession(),
+        Optional.ofNullable(c.on()),
+        c.limits() == null ? "" : c.limits(),
+        Optional.ofNullable(c.lookAgainBy()),
+        Set.copyOf(orEmpty(c.lifts())),
+        Set.copyOf(orEmpty(c.blocks())),
+        orEmpty(c.degrees()));
+  }
+
+  private static Clearance clearance(CaseDocument.SignClearancePart c) {
+    return new Clearance(
+        c.by(),
+        c.profession() == null ? "" : c.profession(),
+        Optional.ofNullable(c.on()),
+        c.limits() == null ? "" : c.limits(),
+        Optional.ofNullable(c.lookAgainBy()),
         Set.of(),
-        orEmpty(health.cautions()).stream()
-            .map(
-                c ->
-                    new NotedCaution(
-                        c.id(),
-                        Optional.ofNullable(c.side()),
-                        c.note() == null ? "" : c.note(),
-                        Boolean.TRUE.equals(c.cleared())))
-            .toList());
+        Set.copyOf(orEmpty(c.blocks())),
+        orEmpty(c.degrees()));
   }
 
   private static Setup setup(

@@ -32,6 +32,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.WarningSign;
 
 /**
@@ -74,6 +75,11 @@ final class CaseSchema {
     Map<String, Object> keys = new LinkedHashMap<>();
     keys.put("ref", Schemas.text());
     keys.put("birthYear", Schemas.whole(EARLIEST_BIRTH, thisYear));
+    keys.put("birthDate", Schemas.date());
+    Map<String, Object> guardian = new LinkedHashMap<>();
+    guardian.put("name", Schemas.text());
+    guardian.put("on", Schemas.date());
+    keys.put("guardian", Schemas.object(guardian, "name"));
     keys.put("handed", Schemas.id(Handed.class));
     keys.put("heightCm", Schemas.number(100, 230));
     return Schemas.object(keys);
@@ -84,11 +90,38 @@ final class CaseSchema {
     caution.put("id", Schemas.id(Caution.class));
     caution.put("side", Schemas.id(Side.class));
     caution.put("note", Schemas.text());
-    caution.put("cleared", Schemas.yesOrNo());
+    caution.put("painNow", Schemas.whole(0, 10));
+    caution.put("week", Schemas.whole(1, 45));
+    caution.put("weeksAfter", Schemas.whole(0, 520));
+    caution.put("replacement", Schemas.yesOrNo());
+    caution.put("new", Schemas.yesOrNo());
+    Map<String, Object> clearance = clearance();
+    clearance.put("lifts", Schemas.list(Schemas.id(Demand.class)));
+    caution.put("clearance", Schemas.object(clearance, "by"));
+    Map<String, Object> sign = clearance();
+    sign.put("sign", Schemas.id(WarningSign.class));
     Map<String, Object> keys = new LinkedHashMap<>();
+    keys.put("asked", Schemas.yesOrNo());
     keys.put("warningSigns", Schemas.list(Schemas.id(WarningSign.class)));
+    keys.put("clearances", Schemas.list(Schemas.object(sign, "sign", "by")));
     keys.put("cautions", Schemas.list(Schemas.object(caution, "id")));
     return Schemas.object(keys);
+  }
+
+  private static Map<String, Object> clearance() {
+    Map<String, Object> degrees = new LinkedHashMap<>();
+    degrees.put("side", Schemas.id(Side.class));
+    degrees.put("direction", Schemas.id(Direction.class));
+    degrees.put("most", Schemas.number(0, 90));
+    Map<String, Object> keys = new LinkedHashMap<>();
+    keys.put("by", Schemas.text());
+    keys.put("profession", Schemas.text());
+    keys.put("on", Schemas.date());
+    keys.put("lookAgainBy", Schemas.date());
+    keys.put("limits", Schemas.text());
+    keys.put("blocks", Schemas.list(Schemas.id(Demand.class)));
+    keys.put("degrees", Schemas.list(Schemas.object(degrees, "side", "direction", "most")));
+    return keys;
   }
 
   /** An entry; what it may hold depends on its test. */

@@ -12,7 +12,10 @@ import loosehip.core.casefile.Practice;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.named.Named;
 import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
+import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,12 +37,16 @@ public final class CaseWriter {
         new CaseDocument.Golfer(
             golfer.who().ref().orElse(null),
             golfer.who().birthYear().orElse(null),
+            golfer.who().birthDate().orElse(null),
+            golfer
+                .who()
+                .guardian()
+                .map(g -> new CaseDocument.GuardianPart(g.name(), g.on().orElse(null)))
+                .orElse(null),
             golfer.handed(),
             golfer.who().heightCm().orElse(null)),
         sorted(golfer.complaints()),
-        new CaseDocument.HealthPart(
-            sorted(golfer.health().openWarnings()),
-            golfer.health().cautions().stream().map(CaseWriter::caution).toList()),
+        health(golfer),
         EntriesOfScreen.of(golfer.screen()),
         setup(golfer),
         swing(golfer),
@@ -56,12 +63,56 @@ public final class CaseWriter {
     return List.copyOf(all);
   }
 
+  private static CaseDocument.HealthPart health(CaseFile golfer) {
+    Health health = golfer.health();
+    return new CaseDocument.HealthPart(
+        health.unanswered().isEmpty(),
+        sorted(health.openWarnings()),
+        health.cleared().isEmpty()
+            ? null
+            : health.cleared().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> sign(e.getKey(), e.getValue()))
+                .toList(),
+        health.cautions().stream().map(CaseWriter::caution).toList());
+  }
+
   private static CaseDocument.CautionPart caution(NotedCaution noted) {
+    NotedCaution.Detail detail = noted.detail();
     return new CaseDocument.CautionPart(
         noted.caution(),
         noted.side().orElse(null),
         noted.note().isEmpty() ? null : noted.note(),
-        noted.cleared() ? true : null);
+        detail.painNow().orElse(null),
+        detail.week().orElse(null),
+        detail.weeksAfter().orElse(null),
+        detail.replacement() ? true : null,
+        detail.fresh() ? true : null,
+        noted.clearance().map(CaseWriter::clearance).orElse(null));
+  }
+
+  private static CaseDocument.SignClearancePart sign(WarningSign sign, Clearance c) {
+    return new CaseDocument.SignClearancePart(
+        sign,
+        c.by(),
+        c.profession().isEmpty() ? null : c.profession(),
+        c.on().orElse(null),
+        c.lookAgainBy().orElse(null),
+        c.limits().isEmpty() ? null : c.limits(),
+        c.blocks().isEmpty() ? null : sorted(c.blocks()),
+        c.degrees().isEmpty() ? null : c.degrees());
+  }
+
+  private static CaseDocument.ClearancePart clearance(Clearance c) {
+    return new CaseDocument.ClearancePart(
+        c.by(),
+        c.profession().isEmpty() ? null : c.profession(),
+        c.on().orElse(null),
+        c.lookAgainBy().orElse(null),
+        c.limits().isEmpty() ? null : c.limits(),
+        c.lifts().isEmpty() ? null : sorted(c.lifts()),
+        c.blocks().isEmpty() ? null : sorted(c.blocks()),
+        c.degrees().isEmpty() ? null : c.degrees());
   }
 
   private static CaseDocument.SetupPart setup(CaseFile golfer) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.plan.Catalogue;
@@ -103,7 +104,8 @@ public class ExerciseShelf {
         own.also(),
         own.dose(),
         own.tools(),
-        own.cautions());
+        own.demands(),
+        Set.of());
   }
 
   private static List<OwnExercise> read(List<OwnExercises.Stored> kept) {

@@ -7,7 +7,7 @@ import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.Tool;
-import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 
 /**
  * An exercise of a practice's own, with the fields of the shipped ones.
@@ -19,7 +19,7 @@ import loosehip.core.safety.Caution;
  * @param also limits it serves by half
  * @param dose how much
  * @param tools what must be at hand
- * @param cautions what blocks it
+ * @param demands what it asks of the body; cautions act on these
  * @param above the own exercise it is a harder rung of; empty when it begins a ladder
  */
 public record OwnExercise(
@@ -31,7 +31,7 @@ public record OwnExercise(
     Dose dose,
     String doseText,
     Set<Tool> tools,
-    Set<Caution> cautions,
+    Set<Demand> demands,
     Optional<String> above) {
 
   /** What every own exercise's id begins with, in plans. */

@@ -1,5 +1,6 @@
 package loosehip.app.exercise;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,7 +11,7 @@ import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.Tool;
-import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import org.jspecify.annotations.Nullable;
 
 /** An exercise of a practice's own, as it is kept and carried from copy to copy, key by key. */
@@ -30,7 +31,7 @@ record OwnExerciseDocument(
     @Nullable List<LimitKind> also,
     String dose,
     @Nullable List<Tool> tools,
-    @Nullable List<Caution> cautions,
+    @Nullable List<Demand> demands,
     @Nullable String above) {
 
   /** The name every file of exercises carries. */
@@ -81,11 +82,11 @@ record OwnExerciseDocument(
     keys.put("also", Schemas.list(Schemas.id(LimitKind.class)));
     keys.put("dose", Schemas.text());
     keys.put("tools", Schemas.list(Schemas.id(Tool.class)));
-    keys.put("cautions", Schemas.list(Schemas.id(Caution.class)));
+    keys.put("demands", Schemas.list(Schemas.id(Demand.class)));
     keys.put("above", Schemas.text());
     return Schemas.object(
         keys, "id", "name", "purpose", "start", "steps", "feel", "spoils", "harder", "easier",
-        "stop", "kind", "serves", "dose");
+        "stop", "kind", "serves", "dose", "demands");
   }
 
   /** The document of an exercise. */
@@ -106,11 +107,13 @@ record OwnExerciseDocument(
         e.also(),
         e.doseText(),
         List.copyOf(e.tools()),
-        List.copyOf(e.cautions()),
+        e.demands().stream().sorted().toList(),
         e.above().orElse(null));
   }
 
-  /** The exercise, once its dose was read. */
+  /**
+   * The exercise, once its dose was read. One kept before demands were asked for asks all of them.
+   */
   OwnExercise exercise(Dose read) {
     ExerciseText text =
         new ExerciseText(
@@ -133,7 +136,7 @@ record OwnExerciseDocument(
         read,
         dose.strip(),
         new LinkedHashSet<>(tools == null ? List.of() : tools),
-        new LinkedHashSet<>(cautions == null ? List.of() : cautions),
+        demands == null ? EnumSet.allOf(Demand.class) : new LinkedHashSet<>(demands),
         Optional.ofNullable(above).filter(a -> !a.isBlank()));
   }
 

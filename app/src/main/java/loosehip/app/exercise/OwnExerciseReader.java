@@ -22,7 +22,10 @@ import tools.jackson.databind.JsonNode;
 public final class OwnExerciseReader {
   private static final SchemaCheck FILE = check(OwnExerciseDocument.schema());
   private static final SchemaCheck ONE = check(OwnExerciseDocument.exercise());
-  private static final Set<String> LISTS = Set.of("serves", "also", "tools", "cautions");
+  private static final Set<String> LISTS = Set.of("serves", "also", "tools", "demands");
+
+  /** What is ticked when an exercise asks nothing of what cautions act on. */
+  public static final String NO_DEMANDS = "none";
 
   private OwnExerciseReader() {}
 
@@ -81,6 +84,12 @@ public final class OwnExerciseReader {
             map.put(key, clean);
           }
         });
+    List<String> demands = typed.getOrDefault("demands", List.of());
+    if (demands.isEmpty()) {
+      map.remove("demands");
+    } else {
+      map.put("demands", demands.stream().filter(d -> !d.equals(NO_DEMANDS)).toList());
+    }
     map.putIfAbsent("id", slug(typed.getOrDefault("name", List.of("")).get(0)));
     JsonNode json = Documents.JSON.valueToTree(map);
     List<Problem> problems = new ArrayList<>(said(ONE.problems(json)));
@@ -94,16 +103,22 @@ public final class OwnExerciseReader {
     return new Read(read, List.copyOf(problems));
   }
 
-  /** Why stop signs are asked for is said where they are missing. */
+  /** Why stop signs and demands are asked for is said where they are missing. */
   private static List<Problem> said(List<Problem> problems) {
-    return problems.stream()
-        .map(
-            p ->
-                p.pointer().endsWith("/stop")
-                    ? new Problem(
-                        p.pointer(), p.wrong(), "an exercise without stop signs is not taken")
-                    : p)
-        .toList();
+    return problems.stream().map(OwnExerciseReader::said).toList();
+  }
+
+  private static Problem said(Problem problem) {
+    if (problem.pointer().endsWith("/stop")) {
+      return new Problem(
+          problem.pointer(), problem.wrong(), "an exercise without stop signs is not taken");
+    }
+    return problem.pointer().endsWith("/demands")
+        ? new Problem(
+            problem.pointer(),
+            problem.wrong(),
+            "say what it asks of the body, or that it asks none of it, so that cautions hold")
+        : problem;
   }
 
   private static List<String> split(String value, String by) {

@@ -31,6 +31,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
 import loosehip.core.safety.WarningSign;
 
 /** Every fact that can be noted about a golfer. */
@@ -88,6 +89,30 @@ public final class Facts {
           Caution.class,
           c -> "note: " + c.asked(),
           Codecs.text());
+
+  /** Back pain at this visit, 0 to 10. */
+  public static final Fact<Integer> BACK_PAIN =
+      new Fact<>(
+          "pain-now.back",
+          VISIT,
+          Station.TALK,
+          "back pain now",
+          Codecs.whole(0, 10, "Back pain now"));
+
+  /** Week of pregnancy on the day it is noted; it counts on by itself. */
+  public static final Fact<Integer> PREGNANCY_WEEK =
+      talk("pregnancy.week", "week of pregnancy", Codecs.whole(1, 42, "The week of pregnancy"));
+
+  /** Weeks since a birth on the day it is noted; they count on by themselves. */
+  public static final Fact<Integer> WEEKS_AFTER =
+      talk("pregnancy.weeks-after", "weeks after", Codecs.whole(0, 52, "Weeks after a birth"));
+
+  /** That the knee with a caution is a new one. */
+  public static final Fact<String> NEW_KNEE = talk("knee.replacement", "a new knee", Codecs.mark());
+
+  /** That pain below the knee is new rather than long known. */
+  public static final Fact<String> NEW_SCIATICA =
+      talk("sciatica.new", "new pain below the knee", Codecs.mark());
 
   /** A clinician's clearance of a caution. */
   public static final FactFamily<Caution, Clearance> CLEARED_CAUTION =
@@ -311,6 +336,11 @@ public final class Facts {
       List.of(
           BIRTH_YEAR,
           BIRTH_DATE,
+          BACK_PAIN,
+          PREGNANCY_WEEK,
+          WEEKS_AFTER,
+          NEW_KNEE,
+          NEW_SCIATICA,
           HANDED,
           HEIGHT,
           GUARDIAN,

@@ -1,11 +1,14 @@
 package loosehip.app.fact;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Noted;
+import loosehip.core.safety.Clearance;
 import loosehip.core.safety.WarningSign;
 
 /**
@@ -28,14 +31,26 @@ public final class WaitingSigns {
     return waiting;
   }
 
+  /** The clearances of warning signs in force on a day: what they forbid stays forbidden. */
+  public static Map<WarningSign, Clearance> cleared(GolferFile file, LocalDate today) {
+    Map<WarningSign, Clearance> cleared = new EnumMap<>(WarningSign.class);
+    for (WarningSign sign : WarningSign.values()) {
+      clearance(file, sign).filter(c -> !c.lapsed(today)).ifPresent(c -> cleared.put(sign, c));
+    }
+    return cleared;
+  }
+
   private static boolean inForce(GolferFile file, WarningSign sign, Noted yes, LocalDate today) {
-    Fact<Clearance> fact = Facts.CLEARED_WARNING.about(sign);
-    return newest(file, fact)
+    return newest(file, Facts.CLEARED_WARNING.about(sign))
         .filter(noted -> !noted.at().isBefore(yes.at()))
-        .map(Noted::value)
-        .flatMap(fact.codec().read())
+        .flatMap(noted -> clearance(file, sign))
         .filter(clearance -> !clearance.lapsed(today))
         .isPresent();
+  }
+
+  private static Optional<Clearance> clearance(GolferFile file, WarningSign sign) {
+    Fact<Clearance> fact = Facts.CLEARED_WARNING.about(sign);
+    return newest(file, fact).map(Noted::value).flatMap(fact.codec().read());
   }
 
   private static Optional<Noted> newest(GolferFile file, Fact<?> fact) {

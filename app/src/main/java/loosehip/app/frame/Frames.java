@@ -17,6 +17,7 @@ import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.link.Level;
@@ -107,19 +108,20 @@ public class Frames {
       words.add(
           new FrameView.CautionWord(
               noted.caution().asked().toLowerCase(Locale.ROOT) + side,
-              noted.cleared() ? cleared(bench, noted) : noted.caution().consequence()));
+              noted.caution().consequence() + cleared(noted)));
     }
     return words;
   }
 
-  private static String cleared(Bench bench, NotedCaution noted) {
-    boolean due =
-        Facts.CLEARED_CAUTION
-            .about(noted.caution())
-            .in(bench.file())
-            .filter(c -> c.reviewDue(bench.today()))
-            .isPresent();
-    return due ? "clearance is due to be looked at again" : "cleared on record";
+  private static String cleared(NotedCaution noted) {
+    return noted
+        .clearance()
+        .map(
+            c ->
+                c.lifts().isEmpty()
+                    ? "; cleared on record, nothing lifted by name"
+                    : "; cleared for " + SafetyWords.demands(c.lifts()))
+        .orElse("");
   }
 
   private static List<FrameView.StationTab> stations(Bench bench, Station here) {

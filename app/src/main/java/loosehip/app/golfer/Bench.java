@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.app.fact.Clearance;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
 import loosehip.core.body.Leg;
@@ -30,8 +29,9 @@ import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Planner;
 import loosehip.core.plan.Reason;
+import loosehip.core.safety.Clearance;
 import loosehip.core.safety.Guard;
-import loosehip.core.safety.TestRule;
+import loosehip.core.safety.TryRefusal;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -128,7 +128,7 @@ public final class Bench {
 
   /** Years of age; empty when neither date nor year of birth is noted. */
   public Optional<Integer> age() {
-    return Age.years(file, today);
+    return golfer.who().years(today);
   }
 
   /** What every door asks before it opens for this golfer. */
@@ -222,8 +222,8 @@ public final class Bench {
   }
 
   /** Why a card may not be taken, when it may not. */
-  public Optional<TestRule> blocked(TestCard card) {
-    return golfer.health().blocks(card.test(), card.side(), card.part());
+  public Optional<TryRefusal> blocked(TestCard card) {
+    return TryRefusal.stop(golfer.health(), golfer.screen(), card.test(), card.side(), card.part());
   }
 
   /** Why an item of a plan must not be done as things stand. */
@@ -262,9 +262,9 @@ public final class Bench {
     return blocked;
   }
 
-  /** The clearances of warning signs recorded at this visit. */
+  /** The clearances of warning signs in force. */
   public Collection<Clearance> clearances() {
-    return Facts.CLEARED_WARNING.in(file).values();
+    return golfer.health().cleared().values();
   }
 
   /** How a side is spoken of: {@code trail (R)}. */

@@ -58,10 +58,10 @@ public class Benches {
     return files.loadToWrite(account.practiceId(), golferId).orElseThrow(UnknownGolfer::new);
   }
 
-  /** The golfer without earlier visits, for a write: who, health, consent, this visit. */
+  /** The golfer for a write; whoever writes is not announced to others. */
   public Bench openToWrite(Account account, String golferId) {
     return Bench.of(
-        fileToWrite(account, golferId),
+        file(account, golferId),
         standards.of(account.practiceId()),
         List.of(),
         LocalDate.now(clock));

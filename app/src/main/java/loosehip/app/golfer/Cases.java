@@ -1,6 +1,7 @@
 package loosehip.app.golfer;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -40,10 +41,8 @@ import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
-import loosehip.core.safety.Caution;
 import loosehip.core.safety.Guard;
 import loosehip.core.safety.Health;
-import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
 
 /** Turns a stored file into the case the core judges. */
@@ -57,9 +56,9 @@ public final class Cases {
   public static CaseFile of(GolferFile file, Standards standards, LocalDate today) {
     School school = school(file);
     return new CaseFile(
-        new Who(Optional.empty(), Facts.BIRTH_YEAR.in(file), handed(file), Facts.HEIGHT.in(file)),
+        who(file),
         orNone(Facts.COMPLAINT.in(file).keySet(), Complaint.class),
-        health(file, today),
+        health(file, standards, today),
         screen(file.tries(), file.facts(), standards),
         setup(file),
         seen(file, school, standards.coefficients().demands(school)),
@@ -86,43 +85,46 @@ public final class Cases {
     return overrules;
   }
 
+  /** Who it is, without the name. */
+  static Who who(GolferFile file) {
+    return new Who(
+        Optional.empty(),
+        Facts.BIRTH_YEAR.in(file),
+        Facts.BIRTH_DATE.in(file),
+        Facts.GUARDIAN.in(file).map(name -> new Who.Guardian(name, guardianOn(file))),
+        handed(file),
+        Facts.HEIGHT.in(file));
+  }
+
+  private static Optional<LocalDate> guardianOn(GolferFile file) {
+    return Optional.ofNullable(file.facts().get(Facts.GUARDIAN.key()))
+        .map(noted -> LocalDate.ofInstant(noted.at(), ZoneId.systemDefault()));
+  }
+
   /** The golfer's hand; right when nobody said. */
   public static Handed handed(GolferFile file) {
     return Facts.HANDED.in(file).orElse(Handed.RIGHT);
   }
 
-  private static Health health(GolferFile file, LocalDate today) {
+  private static Health health(GolferFile file, Standards standards, LocalDate today) {
     Set<WarningSign> unanswered = EnumSet.allOf(WarningSign.class);
     unanswered.removeAll(Facts.WARNING.in(file).keySet());
-    Map<Caution, NotedCaution> cautions = new EnumMap<>(Caution.class);
-    Facts.CAUTION
-        .in(file)
-        .forEach(
-            (caution, side) ->
-                cautions.put(
-                    caution,
-                    new NotedCaution(
-                        caution,
-                        side.side(),
-                        Facts.CAUTION_NOTE.about(caution).in(file).orElse(""),
-                        cleared(file, caution))));
-    return new Health(WaitingSigns.of(file, today), unanswered, List.copyOf(cautions.values()));
+    return new Health(
+        WaitingSigns.of(file, today),
+        unanswered,
+        WaitingSigns.cleared(file, today),
+        Cautions.of(file, standards, today));
   }
 
   /** What every door asks before it opens for this golfer. */
   public static Guard guard(GolferFile file, LocalDate today) {
-    return new Guard(health(file, today), permission(file, today));
+    return new Guard(health(file, Standards.SHIPPED, today), permission(file, today));
   }
 
   /** Who allowed that health data be kept. */
   static Guard.Permission permission(GolferFile file, LocalDate today) {
     return new Guard.Permission(
-        Facts.CONSENT.isIn(file), Age.couldBeMinor(file, today), Facts.GUARDIAN.isIn(file));
-  }
-
-  private static boolean cleared(GolferFile file, Caution caution) {
-    return Facts.CLEARED_CAUTION.about(caution).isIn(file)
-        || caution == Caution.UNDER_18 && Facts.GUARDIAN.isIn(file);
+        Facts.CONSENT.isIn(file), who(file).couldBeMinor(today), Facts.GUARDIAN.isIn(file));
   }
 
   /** The screen that these tries make up. */

@@ -13,6 +13,7 @@ import loosehip.app.words.Dates;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.PivotWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Text;
 import loosehip.core.limit.Body;
 import loosehip.core.limit.LimitKind;
@@ -138,10 +139,14 @@ class Handovers {
   }
 
   private static List<String> mind(Bench bench) {
-    return bench.golfer().health().cautions().stream()
-        .filter(c -> !c.cleared())
-        .map(c -> Text.upper(c.caution().consequence() + side(bench, c)))
-        .toList();
+    List<String> mind = new ArrayList<>();
+    bench
+        .golfer()
+        .health()
+        .cautions()
+        .forEach(c -> mind.add(Text.upper(c.caution().consequence() + side(bench, c))));
+    bench.golfer().health().limits().forEach(c -> mind.addAll(SafetyWords.limits(c)));
+    return mind;
   }
 
   private static String side(Bench bench, NotedCaution caution) {

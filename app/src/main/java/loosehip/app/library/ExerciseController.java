@@ -26,6 +26,7 @@ import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.OwnExercises;
 import loosehip.app.words.PlanWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.named.Named;
@@ -35,7 +36,7 @@ import loosehip.core.plan.Drill;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.Tool;
-import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -137,10 +138,16 @@ class ExerciseController {
                 new ExercisesPage.Choices(
                     "tools", "needs", choices(Tool.values(), Tool::word, adding, "tools")),
                 new ExercisesPage.Choices(
-                    "cautions",
-                    "not with",
-                    choices(Caution.values(), Caution::asked, adding, "cautions")))));
+                    "demands", "asks of the body (cautions act on these)", demands(adding)))));
     return "library/exercises";
+  }
+
+  private static List<ExercisesPage.Choice> demands(ExercisesPage.Adding adding) {
+    List<ExercisesPage.Choice> all =
+        new ArrayList<>(choices(Demand.values(), Demand::words, adding, "demands"));
+    String none = OwnExerciseReader.NO_DEMANDS;
+    all.add(new ExercisesPage.Choice(none, "none of these", adding.chose("demands", none)));
+    return all;
   }
 
   private static <E extends Named> List<ExercisesPage.Choice> choices(
@@ -161,7 +168,7 @@ class ExerciseController {
         titles(e.serves()) + (also.isEmpty() ? "" : "; half: " + also),
         e.dose(),
         e.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
-        e.cautions().stream().map(Caution::asked).collect(Collectors.joining("; ")),
+        SafetyWords.demands(e.demands()),
         own.map(OwnExercise::id).filter(photos::contains),
         own.map(OwnExercise::id));
   }
@@ -177,7 +184,7 @@ class ExerciseController {
         d.faults().stream().map(PivotFault::title).collect(Collectors.joining(", ")),
         d.dose(),
         d.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
-        d.cautions().stream().map(Caution::asked).collect(Collectors.joining("; ")),
+        SafetyWords.demands(d.demands()),
         Optional.empty(),
         Optional.empty());
   }

@@ -11,6 +11,8 @@ import loosehip.core.measure.Position;
 import loosehip.core.measure.Reading;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
+import loosehip.core.safety.TestGate;
+import loosehip.core.safety.TryRefusal;
 import org.springframework.stereotype.Component;
 
 /** Builds the sheet of one position from the golfer in hand. */
@@ -84,7 +86,7 @@ class SheetViews {
   }
 
   SheetView.Cell cell(Bench bench, TestCard card, LastEntry entry) {
-    Optional<String> blocked = bench.blocked(card).map(SafetyWords::rule);
+    Optional<TryRefusal> stop = bench.blocked(card);
     Optional<String> skipped =
         bench
             .skipped(card)
@@ -100,9 +102,16 @@ class SheetViews {
         card.test().unit().sign(),
         card.test().unit() == Unit.SECONDS,
         stay(bench, card),
-        blocked.or(() -> skipped).orElse(""),
-        blocked.isPresent(),
+        stop.map(SafetyWords::stop).or(() -> skipped).orElse(""),
+        stop.filter(s -> shut(bench, s)).isPresent(),
         live);
+  }
+
+  /**
+   * What waits for a stand not taken yet is on the same sheet: it opens as soon as that is taken.
+   */
+  private static boolean shut(Bench bench, TryRefusal stop) {
+    return !(stop instanceof TryRefusal.StandFirst) || TestGate.measured(bench.golfer().screen());
   }
 
   private static boolean stay(Bench bench, TestCard card) {

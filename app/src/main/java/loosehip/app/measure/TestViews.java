@@ -72,7 +72,7 @@ class TestViews {
         after.map(c -> following(bench, card, c)).orElse(""),
         bench.minutesLeft(),
         bench.skipped(card).filter(why -> !card.taken(bench.golfer().screen())),
-        bench.blocked(card).map(SafetyWords::rule),
+        bench.blocked(card).map(SafetyWords::stop),
         bench.closed(),
         bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
             .map(SafetyWords::rule)
@@ -263,6 +263,6 @@ class TestViews {
           "The tries lie %.1f° apart: take another, or void the odd one (x).",
           set.get().spread());
     }
-    return bench.blocked(card).map(b -> "Not today: " + SafetyWords.rule(b)).orElse("");
+    return bench.blocked(card).map(b -> "Not today: " + SafetyWords.stop(b)).orElse("");
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.words.SafetyWords;
@@ -13,6 +14,9 @@ import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.Planner;
+import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.TestRule;
 import org.springframework.stereotype.Component;
@@ -30,17 +34,19 @@ public class Consequences {
    * What one caution does.
    *
    * @param caution what it is, side included
-   * @param cleared whether a clearance has lifted it
+   * @param cleared a clearance in force, in words
    * @param leftOut tests not taken
    * @param withCare tests taken with care, and how
    * @param notPlanned exercises and drills never planned
+   * @param changed exercises and drills done differently, and how
    */
   public record Consequence(
       String caution,
-      boolean cleared,
+      Optional<String> cleared,
       List<String> leftOut,
       List<String> withCare,
-      List<String> notPlanned) {}
+      List<String> notPlanned,
+      List<String> changed) {}
 
   /** The consequences of every noted caution of a golfer. */
   public List<Consequence> of(Bench bench) {
@@ -74,12 +80,13 @@ public class Consequences {
     }
     return new Consequence(
         noted.caution().asked() + noted.side().map(s -> ", " + bench.spoken(s)).orElse(""),
-        noted.cleared(),
+        noted.clearance().map(SafetyWords::clearance),
         out,
         care.entrySet().stream()
             .map(e -> String.join(", ", e.getValue()) + " (" + e.getKey() + ")")
             .toList(),
-        notPlanned(noted));
+        notPlanned(noted),
+        changed(noted));
   }
 
   private static String words(List<Part> parts) {
@@ -100,16 +107,27 @@ public class Consequences {
   }
 
   private List<String> notPlanned(NotedCaution noted) {
-    if (noted.cleared()) {
-      return List.of();
+    Health alone = Health.of(Set.of(), List.of(noted));
+    return Catalogue.standard().items().stream()
+        .filter(i -> Planner.blockedBy(Catalogue.standard(), i, alone).isPresent())
+        .map(this::name)
+        .toList();
+  }
+
+  private List<String> changed(NotedCaution noted) {
+    Health alone = Health.of(Set.of(), List.of(noted));
+    Map<String, List<String>> how = new LinkedHashMap<>();
+    for (ItemId item : Catalogue.standard().items()) {
+      Planner.changed(Catalogue.standard(), item, alone)
+          .forEach(
+              c -> how.computeIfAbsent(c.how().words(), w -> new ArrayList<>()).add(name(item)));
     }
-    List<String> names = new ArrayList<>();
-    Catalogue.standard().exercises().stream()
-        .filter(e -> e.cautions().contains(noted.caution()))
-        .forEach(e -> names.add(texts.of(e.id()).name().toLowerCase(Locale.ROOT)));
-    Catalogue.standard().drills().stream()
-        .filter(d -> d.cautions().contains(noted.caution()))
-        .forEach(d -> names.add(texts.of(d.id()).name().toLowerCase(Locale.ROOT)));
-    return names;
+    return how.entrySet().stream()
+        .map(e -> String.join(", ", e.getValue()) + " (" + e.getKey() + ")")
+        .toList();
+  }
+
+  private String name(ItemId item) {
+    return texts.of(item).name().toLowerCase(Locale.ROOT);
   }
 }

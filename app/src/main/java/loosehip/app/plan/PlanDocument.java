@@ -65,7 +65,9 @@ record PlanDocument(
     @JsonSubTypes.Type(value = Reason.ShiftedArc.class, name = "shifted-arc"),
     @JsonSubTypes.Type(value = Reason.MissingTools.class, name = "tool"),
     @JsonSubTypes.Type(value = Reason.OtherSchool.class, name = "school"),
-    @JsonSubTypes.Type(value = Reason.Gate.class, name = "gate"),
+    @JsonSubTypes.Type(value = Reason.ByLimit.class, name = "limit"),
+    @JsonSubTypes.Type(value = Reason.NotYet.class, name = "not-yet"),
+    @JsonSubTypes.Type(value = Reason.TooShort.class, name = "gate"),
     @JsonSubTypes.Type(value = Reason.NoTime.class, name = "time"),
     @JsonSubTypes.Type(value = Reason.TrainersHand.class, name = "trainer"),
     @JsonSubTypes.Type(value = Reason.AsWritten.class, name = "written")

@@ -94,6 +94,7 @@ public record PlanPage(
    * @param rungs whether its ladder has another rung down and up
    * @param doses whether there is less and more of it to give
    * @param struck why it must not be done any more; empty when it may
+   * @param changed how it is done differently for a caution; empty when it is not
    * @param ticks boxes to tick at home
    * @param photo address of the practice's own photo; empty when it is drawn
    */
@@ -112,6 +113,7 @@ public record PlanPage(
       Steps rungs,
       Steps doses,
       String struck,
+      String changed,
       Optional<String> photo,
       Ticks ticks) {
     /** Where in a session it stands, which rung it is, on which days. */

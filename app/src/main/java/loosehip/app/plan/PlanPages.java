@@ -15,11 +15,13 @@ import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.PlanWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.Planner;
 import loosehip.core.plan.Session;
 import org.springframework.stereotype.Component;
 
@@ -203,6 +205,9 @@ public class PlanPages {
             item.dose().step(item.much(), -1).isPresent(),
             item.dose().step(item.much(), 1).isPresent()),
         Optional.ofNullable(plan.struck().get(item.id())).map(PlanPages::struck).orElse(""),
+        SafetyWords.changed(
+            Planner.changed(
+                bench.golfer().practice().catalogue(), item.id(), bench.golfer().health())),
         texts.photo(item.id()),
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),

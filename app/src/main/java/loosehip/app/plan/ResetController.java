@@ -13,6 +13,7 @@ import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.words.PlanWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.plan.PreRoundReset;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
@@ -37,9 +38,18 @@ class ResetController {
     this.pdf = pdf;
   }
 
-  /** One thing to do. */
+  /**
+   * One thing to do.
+   *
+   * @param changed how it is done differently for a caution; empty when it is not
+   */
   public record Line(
-      String name, String dose, String feel, Optional<Drawing> start, Optional<Drawing> end) {}
+      String name,
+      String dose,
+      String changed,
+      String feel,
+      Optional<Drawing> start,
+      Optional<Drawing> end) {}
 
   /**
    * The card.
@@ -93,6 +103,7 @@ class ResetController {
     return new Line(
         text.name(),
         PlanWords.much(part),
+        SafetyWords.changed(part.changed()),
         text.feel(),
         figures.find(part.exercise() + ".start"),
         figures.find(part.exercise() + ".end"));

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Function;
 import loosehip.app.store.migration.V6__Facts_and_plans_as_data;
+import loosehip.app.store.migration.V7__Cautions_act_on_demands;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -34,7 +35,7 @@ public final class Database implements AutoCloseable {
     this.writePool = pool(url, 1);
     Flyway.configure()
         .dataSource(writePool)
-        .javaMigrations(new V6__Facts_and_plans_as_data())
+        .javaMigrations(new V6__Facts_and_plans_as_data(), new V7__Cautions_act_on_demands())
         .load()
         .migrate();
     this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);

@@ -1,15 +1,15 @@
 package loosehip.app.talk;
 
 import java.util.List;
-import loosehip.app.fact.Clearance;
 import loosehip.app.golfer.Bench;
+import loosehip.app.words.SafetyWords;
 
 /**
- * What is said when a warning sign waits for a clinician, and what was cleared at this visit.
+ * What is said when a warning sign waits for a clinician, and what was cleared.
  *
  * @param golfer whose
  * @param open the signs that wait, each with its clearance as typed so far
- * @param cleared clearances recorded at this visit, in words
+ * @param cleared clearances in force, in words
  */
 public record ReferBlock(String golfer, List<Sign> open, List<String> cleared) {
 
@@ -27,7 +27,7 @@ public record ReferBlock(String golfer, List<Sign> open, List<String> cleared) {
         bench.golfer().health().openWarnings().stream()
             .map(s -> new Sign(s.question(), typed.of(s.id())))
             .toList(),
-        bench.clearances().stream().map(Clearance::words).toList());
+        bench.clearances().stream().map(SafetyWords::clearance).toList());
   }
 
   /** Whether anything waits. */

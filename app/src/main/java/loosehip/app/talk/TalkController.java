@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
 import loosehip.app.door.Door;
-import loosehip.app.fact.Clearance;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
@@ -18,14 +17,15 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.words.Dates;
-import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
 import loosehip.core.safety.Passage;
 import loosehip.core.safety.WarningSign;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,8 +34,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The talk before anybody moves. */
 @Controller
 class TalkController {
-  private static final int WORDS_MOST = 200;
-
   private final Benches benches;
   private final Frames frames;
   private final Journal journal;
@@ -111,31 +109,16 @@ class TalkController {
   String clear(
       @PathVariable String id,
       @PathVariable String subject,
-      @RequestParam(defaultValue = "") String clinician,
-      @RequestParam(defaultValue = "") String on,
-      @RequestParam(defaultValue = "") String limits,
-      @RequestParam(defaultValue = "") String review,
+      @RequestParam MultiValueMap<String, String> form,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = benches.file(user.account(), id);
-    Clearance clearance =
-        new Clearance(
-            Typed.kept(clinician, WORDS_MOST),
-            Typed.day(on),
-            Typed.kept(limits, WORDS_MOST),
-            Typed.day(review));
-    Optional<String> problem = clearance.problem(LocalDate.now(clock));
-    if (problem.isEmpty() && !review.isBlank() && clearance.lookAgainBy().isEmpty()) {
-      problem = Optional.of("The day to look again is no date. Nothing was recorded.");
-    }
+    TypedClearance typed = new TypedClearance(subject, form, "");
+    Optional<String> problem = typed.wrong(LocalDate.now(clock));
     if (problem.isPresent()) {
-      return show(
-          id,
-          user,
-          model,
-          new TypedClearance(subject, clinician, on, limits, review, problem.get()),
-          "");
+      return show(id, user, model, typed.refused(problem.get()), "");
     }
+    Clearance clearance = typed.clearance();
     clearing(subject).ifPresent(fact -> journal.note(file, user.account(), fact.note(clearance)));
     benches.saved(user.account(), id);
     boolean sign = Named.parse(WarningSign.class, subject).isPresent();

@@ -1,20 +1,24 @@
 package loosehip.app.talk;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.fact.CautionSide;
-import loosehip.app.fact.Clearance;
 import loosehip.app.fact.Facts;
 import loosehip.app.field.NotedField;
 import loosehip.app.golfer.Bench;
 import loosehip.app.plan.Consequences;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
+import loosehip.core.safety.Movement;
 import loosehip.core.safety.WarningSign;
 
 /**
@@ -74,7 +78,8 @@ public record TalkPage(
   private static final List<CautionSide> WHOLE = List.of(CautionSide.YES);
 
   /** Who it is. */
-  public record Who(NotedField birthYear, NotedField height, NotedField handed) {}
+  public record Who(
+      NotedField birthYear, NotedField birthDate, NotedField height, NotedField handed) {}
 
   /** A warning-sign question. */
   public record Sign(String id, String question, NotedField field) {}
@@ -82,15 +87,21 @@ public record TalkPage(
   /**
    * A caution asked after.
    *
+   * @param further what is asked further about it
    * @param cleared the clearance on record, in words; empty when there is none
    * @param typed a clearance as typed so far
+   * @param liftable what a clinician can allow although the caution blocks it
+   * @param degrees whether limits in degrees are asked for
    */
   public record CautionRow(
       Caution caution,
       NotedField field,
       NotedField note,
+      List<NotedField> further,
       Optional<String> cleared,
-      TypedClearance typed) {}
+      TypedClearance typed,
+      List<Demand> liftable,
+      boolean degrees) {}
 
   /** What they can give. */
   public record Wishes(
@@ -128,6 +139,7 @@ public record TalkPage(
         CONSENT_WORDING,
         new Who(
             NotedField.typed(file, Facts.BIRTH_YEAR),
+            NotedField.typed(file, Facts.BIRTH_DATE),
             NotedField.typed(file, Facts.HEIGHT),
             NotedField.oneOf(
                 file, Facts.HANDED, List.of(Handed.values()), h -> h.id() + "-handed")),
@@ -145,8 +157,8 @@ public record TalkPage(
         NotedField.typed(file, Facts.WANT),
         NotedField.typed(file, Facts.HISTORY),
         Arrays.stream(Caution.values())
-            .filter(c -> c != Caution.UNDER_18 || bench.minor())
-            .map(c -> caution(file, c, typed))
+            .filter(c -> c != Caution.UNDER_18)
+            .map(c -> caution(file, c, typed, bench.today()))
             .toList(),
         consequences,
         NotedField.typed(file, Facts.GUARDIAN),
@@ -162,7 +174,8 @@ public record TalkPage(
         eraseProblem);
   }
 
-  private static CautionRow caution(GolferFile file, Caution caution, TypedClearance typed) {
+  private static CautionRow caution(
+      GolferFile file, Caution caution, TypedClearance typed, LocalDate today) {
     return new CautionRow(
         caution,
         NotedField.oneOrNone(
@@ -172,8 +185,29 @@ public record TalkPage(
             TalkPage::letter,
             Facts.CAUTION.about(caution).typed(file)),
         NotedField.typed(file, Facts.CAUTION_NOTE.about(caution)),
-        Facts.CLEARED_CAUTION.about(caution).in(file).map(Clearance::words),
-        typed.of(caution.id()));
+        further(file, caution),
+        Facts.CLEARED_CAUTION.about(caution).in(file).map(c -> cleared(c, today)),
+        typed.of(caution.id()),
+        Movement.blockedBy(caution).stream().sorted().toList(),
+        caution == Caution.HIP_REPLACEMENT);
+  }
+
+  private static List<NotedField> further(GolferFile file, Caution caution) {
+    return switch (caution) {
+      case BACK -> List.of(NotedField.typed(file, Facts.BACK_PAIN));
+      case PREGNANCY ->
+          List.of(
+              NotedField.typed(file, Facts.PREGNANCY_WEEK),
+              NotedField.typed(file, Facts.WEEKS_AFTER));
+      case KNEE -> List.of(NotedField.mark(file, Facts.NEW_KNEE, "a new knee"));
+      case SCIATICA -> List.of(NotedField.mark(file, Facts.NEW_SCIATICA, "new, not long known"));
+      default -> List.of();
+    };
+  }
+
+  private static String cleared(Clearance clearance, LocalDate today) {
+    return SafetyWords.clearance(clearance)
+        + (clearance.lapsed(today) ? ". That day has passed: it is in force no more." : "");
   }
 
   private static String letter(CautionSide side) {

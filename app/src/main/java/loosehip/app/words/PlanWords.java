@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import loosehip.core.follow.Done;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
+import loosehip.core.plan.Gate;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanNote;
 import loosehip.core.plan.PlanRefusal;
@@ -69,7 +70,9 @@ public final class PlanWords {
   /** Why something is not in. */
   public static String reason(Reason reason) {
     if (reason instanceof Reason.ByCaution by) {
-      return "caution: " + caution(by.noted());
+      return "caution: "
+          + caution(by.noted())
+          + by.demand().map(d -> " (" + d.words() + ")").orElse("");
     } else if (reason instanceof Reason.ShiftedArc arc) {
       return arc.leg().id()
           + " hip has "
@@ -80,7 +83,11 @@ public final class PlanWords {
           + missing.tools().stream().map(Tool::word).collect(Collectors.joining(" and "));
     } else if (reason instanceof Reason.OtherSchool other) {
       return "belongs to " + Text.lower(other.school().title());
-    } else if (reason instanceof Reason.Gate gate) {
+    } else if (reason instanceof Reason.ByLimit limit) {
+      return "by the clearance of " + limit.clearance().by() + ": no " + limit.demand().words();
+    } else if (reason instanceof Reason.NotYet notYet) {
+      return "not yet: " + gate(notYet.gate());
+    } else if (reason instanceof Reason.TooShort gate) {
       return "needs "
           + Text.lower(gate.needs().title())
           + " at least close; it is "
@@ -95,6 +102,16 @@ public final class PlanWords {
 
   private static String caution(NotedCaution noted) {
     return Text.lower(noted.caution().asked()) + noted.side().map(s -> ", " + s.id()).orElse("");
+  }
+
+  private static String gate(Gate gate) {
+    return switch (gate) {
+      case STAND_5 -> "needs 5 s on each leg first (One-leg stand, eyes open)";
+      case STAND_10 -> "needs 10 s on each leg first (One-leg stand, eyes open)";
+      case HINGE -> "needs the hinge close first (Hinge with three contacts)";
+      case SIDE_HIP -> "needs the side of both hips close first (Level pelvis on one leg)";
+      case SWITCH -> "needs the seat to switch on, tall and hinged, first (Seat muscles switch on)";
+    };
   }
 
   private static String noTime(Reason.NoTime time) {

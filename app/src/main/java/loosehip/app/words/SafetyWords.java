@@ -1,6 +1,15 @@
 package loosehip.app.words;
 
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.stream.Collectors;
+import loosehip.core.measure.Direction;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
+import loosehip.core.safety.Movement;
 import loosehip.core.safety.Refusal;
+import loosehip.core.safety.TestGate;
 import loosehip.core.safety.TestRule;
 import loosehip.core.safety.TryRefusal;
 import loosehip.core.safety.WarningSign;
@@ -17,7 +26,9 @@ public final class SafetyWords {
   /** What a caution asks of a test; what was noted with it stands behind. */
   public static String advice(TestRule rule) {
     return switch (rule.advice()) {
-      case WITHIN_LIMITS, MIND_THE_WEEK -> rule.advice().words() + ": " + rule.because().note();
+      case WITHIN_LIMITS ->
+          rule.advice().words()
+              + rule.because().clearance().map(c -> ": " + clearance(c)).orElse("");
       default -> rule.advice().words();
     };
   }
@@ -29,7 +40,67 @@ public final class SafetyWords {
     } else if (refusal instanceof TryRefusal.VisitClosed) {
       return "Not kept: this visit is closed. Resume it, or start a new one (Visits).";
     }
-    return "Not taken: " + rule(((TryRefusal.ByCaution) refusal).rule());
+    return "Not taken: " + stop(refusal);
+  }
+
+  /** What keeps a test from a golfer. */
+  public static String stop(TryRefusal stop) {
+    return stop instanceof TryRefusal.ByCaution by
+        ? rule(by.rule())
+        : "only after "
+            + TestGate.STAND_SECONDS
+            + " s on each leg, eyes open (One-leg stand); untaken counts as not yet";
+  }
+
+  /** A clearance: {@code Dr Fulmar, doctor, 3 Mar 2027: no hops; look again by 1 Jun 2027}. */
+  public static String clearance(Clearance c) {
+    List<String> parts = new ArrayList<>();
+    parts.add(
+        c.by()
+            + (c.profession().isBlank() ? "" : ", " + c.profession())
+            + c.on().map(day -> ", " + Dates.day(day)).orElse("")
+            + (c.limits().isBlank() ? "" : ": " + c.limits()));
+    if (!c.blocks().isEmpty()) {
+      parts.add("not " + demands(c.blocks()));
+    }
+    c.degrees().forEach(d -> parts.add(degrees(d)));
+    if (!c.lifts().isEmpty()) {
+      parts.add("allowed: " + demands(c.lifts()));
+    }
+    c.lookAgainBy().ifPresent(day -> parts.add("look again by " + Dates.day(day)));
+    return String.join("; ", parts);
+  }
+
+  /** How a movement is done differently, in words; empty when it is done as it is. */
+  public static String changed(List<Movement.Changed> changed) {
+    return changed.stream().map(c -> c.how().words()).collect(Collectors.joining("; "));
+  }
+
+  /** What a clearance says must not be, for paper: nobody and nothing about health is named. */
+  public static List<String> limits(Clearance c) {
+    List<String> limits = new ArrayList<>();
+    if (!c.limits().isBlank()) {
+      limits.add("Cleared with limits: " + c.limits());
+    }
+    if (!c.blocks().isEmpty()) {
+      limits.add("Not: " + demands(c.blocks()));
+    }
+    c.degrees().forEach(d -> limits.add(Text.upper(degrees(d))));
+    return limits;
+  }
+
+  private static String degrees(Clearance.Degrees d) {
+    return d.side().id()
+        + " hip "
+        + (d.direction() == Direction.INTERNAL ? "in" : "out")
+        + " to "
+        + Numbers.plain(d.most())
+        + "° at most";
+  }
+
+  /** Demands in words. */
+  public static String demands(Collection<Demand> demands) {
+    return demands.stream().sorted().map(Demand::words).collect(Collectors.joining(", "));
   }
 
   /** Why something was not kept. */

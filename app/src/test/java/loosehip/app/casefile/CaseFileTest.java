@@ -25,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class CaseFileTest {
-  private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+  static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
   private static final Path SCHEMAS = Path.of("..", "docs", "schema");
 
   @TempDir Path folder;

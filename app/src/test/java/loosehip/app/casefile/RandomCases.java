@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
@@ -30,6 +31,7 @@ import loosehip.core.link.Strength;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Direction;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Reading;
@@ -52,6 +54,9 @@ import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
+import loosehip.core.safety.DerivedCautions;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
@@ -71,16 +76,20 @@ final class RandomCases {
   }
 
   private CaseFile golfer() {
-    return new CaseFile(
+    Who who =
         new Who(
             maybe("g-" + random.nextInt(1000)),
             maybe(1930 + random.nextInt(80)),
+            maybe(LocalDate.of(1930 + random.nextInt(90), 3, 1)),
+            maybe(new Who.Guardian("Ann Brodie", maybe(LocalDate.of(2026, 5, 4)))),
             one(Handed.values()),
-            maybe(150 + random.nextInt(80) / 2.0)),
+            maybe(150 + random.nextInt(80) / 2.0));
+    Screen screen = screen();
+    return new CaseFile(
+        who,
         some(Complaint.class, 4),
-        new Health(
-            random.nextInt(12) == 0 ? some(WarningSign.class, 3) : Set.of(), Set.of(), cautions()),
-        screen(),
+        health(who, screen),
+        screen,
         setup(),
         seen(),
         one(School.values()),
@@ -108,6 +117,37 @@ final class RandomCases {
     return some;
   }
 
+  private Health health(Who who, Screen screen) {
+    Map<WarningSign, Clearance> cleared = new EnumMap<>(WarningSign.class);
+    if (random.nextInt(4) == 0) {
+      cleared.put(one(WarningSign.values()), forSign());
+    }
+    Set<WarningSign> open = random.nextInt(12) == 0 ? some(WarningSign.class, 3) : Set.of();
+    return new Health(
+        open.stream().filter(s -> !cleared.containsKey(s)).collect(Collectors.toSet()),
+        Set.of(),
+        cleared,
+        DerivedCautions.with(
+            cautions(),
+            who.couldBeMinor(CaseFileTest.TODAY),
+            who.guardian().isPresent(),
+            List.of(screen)));
+  }
+
+  /** A sign's clearance lifts nothing: there is nothing it blocks but everything. */
+  private Clearance forSign() {
+    Clearance c = clearance();
+    return new Clearance(
+        c.by(),
+        c.profession(),
+        c.on(),
+        c.limits(),
+        c.lookAgainBy(),
+        Set.of(),
+        c.blocks(),
+        c.degrees());
+  }
+
   private List<NotedCaution> cautions() {
     List<NotedCaution> cautions = new ArrayList<>();
     for (Caution caution : some(Caution.class, 5)) {
@@ -116,9 +156,30 @@ final class RandomCases {
               caution,
               caution.sided() ? maybe(one(Side.values())) : Optional.empty(),
               random.nextBoolean() ? "“no more than 60°”; \"slow\"\n" : "",
-              random.nextInt(3) == 0));
+              new NotedCaution.Detail(
+                  maybe(random.nextInt(11)),
+                  maybe(1 + random.nextInt(42)),
+                  maybe(random.nextInt(40)),
+                  random.nextBoolean(),
+                  random.nextBoolean(),
+                  false),
+              maybe(clearance())));
     }
     return cautions;
+  }
+
+  private Clearance clearance() {
+    return new Clearance(
+        "Dr Imrie",
+        random.nextBoolean() ? "surgeon" : "",
+        maybe(LocalDate.of(2026, 5, 4)),
+        random.nextBoolean() ? "“slowly”" : "",
+        maybe(LocalDate.of(2099, 5, 4)),
+        some(Demand.class, 5),
+        some(Demand.class, 9),
+        random.nextBoolean()
+            ? List.of(new Clearance.Degrees(Side.LEFT, one(Direction.values()), 22.5))
+            : List.of());
   }
 
   private Screen screen() {

@@ -15,6 +15,7 @@ import java.util.Map;
 import javax.imageio.ImageIO;
 import loosehip.app.document.Documents;
 import loosehip.app.document.Problem;
+import loosehip.core.safety.Demand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +25,8 @@ class OwnExerciseReaderTest {
       """
       {"id": "%s", "name": "Shed turn", "purpose": "turns", "start": "Stand.", "steps": ["Turn"],
        "feel": "hip", "spoils": "haste", "harder": "more", "easier": "less", "stop": "pain",
-       "kind": "range", "serves": ["trail-ir"], "dose": "1 x 8-10, 3 ps"%s}""";
+       "kind": "range", "serves": ["trail-ir"], "dose": "1 x 8-10, 3 ps",
+       "demands": ["kneel"]%s}""";
 
   private static String file(String... exercises) {
     return "{\"format\": \"loose-hip-exercises\", \"version\": 1, \"exercises\": ["
@@ -61,6 +63,7 @@ class OwnExerciseReaderTest {
         "\"range\" > \"yoga\" | /exercises/0/kind: unknown id \"yoga\"; known: ",
         "\"shed-turn\" > \"Shed Turn\" | /exercises/0/id: has letters an id cannot have; take small letters",
         "\"feel\" > \"feeling\" | /exercises/0/feeling: unknown key",
+        "[\"kneel\"] > [\"elbow\"] | /exercises/0/demands/0: unknown id \"elbow\"",
         "loose-hip-exercises > other | /format: is not",
       })
   void whatIsWrongIsSaidWithItsPlace(String change, String problem) {
@@ -101,11 +104,28 @@ class OwnExerciseReaderTest {
     typed.put("dose", List.of("1 x 8, 3"));
     assertThat(OwnExerciseReader.form(typed).problems())
         .extracting(Problem::pointer)
-        .containsExactly("/stop");
+        .containsExactly("/stop", "/demands");
     typed.put("stop", List.of("pain"));
+    assertThat(OwnExerciseReader.form(typed).problems())
+        .extracting(Problem::right)
+        .containsExactly(
+            "say what it asks of the body, or that it asks none of it, so that cautions hold");
+    typed.put("demands", List.of("none"));
+    assertThat(OwnExerciseReader.form(typed).exercises().get(0).demands()).isEmpty();
+    typed.put("demands", List.of("kneel", "fast"));
     OwnExercise own = OwnExerciseReader.form(typed).exercises().get(0);
+    assertThat(own.demands()).containsExactlyInAnyOrder(Demand.KNEEL, Demand.FAST);
     assertThat(own.id()).isEqualTo("shed-turn");
     assertThat(own.text().steps()).containsExactly("Turn.", "wait.");
+  }
+
+  /** One kept before demands were asked for is safe for nobody with a caution. */
+  @Test
+  void oneKeptWithoutDemandsAsksAllOfThem() {
+    String kept = ONE.formatted("old", "").replace(",\n \"demands\": [\"kneel\"]", "");
+    assertThat(kept).doesNotContain("demands");
+    assertThat(OwnExerciseReader.kept(kept).orElseThrow().demands())
+        .containsExactlyInAnyOrder(Demand.values());
   }
 
   @Test

@@ -3,15 +3,20 @@ package loosehip.app.fact;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.golfer.GolferText;
+import loosehip.core.body.Side;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
+import loosehip.core.measure.Direction;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Slot;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -112,9 +117,13 @@ class FactsTest {
         Facts.CLEARED_CAUTION.about(Caution.BACK),
         new Clearance(
             "Dr Imrie, Corrie Brae",
+            "surgeon",
             Optional.of(LocalDate.of(2026, 11, 20)),
             "no loads; not yet",
-            Optional.of(LocalDate.of(2027, 2, 1))));
+            Optional.of(LocalDate.of(2027, 2, 1)),
+            Set.of(Demand.IMPACT),
+            Set.of(Demand.HEAVY, Demand.FAST),
+            List.of(new Clearance.Degrees(Side.LEFT, Direction.INTERNAL, 22.5))));
     roundTrip(
         Facts.SETUP_TODAY,
         new SetupTaken(

@@ -31,8 +31,10 @@ class FramesTest {
         "consent=1; warning.night-pain=yes | talk | refer",
         "consent=1; warning.night-pain=yes | measure | waits",
         "consent=1; warning.night-pain=yes | plan | waits",
-        "consent=1 | measure | 0 of 21",
-        "consent=1; try trunk-turn.right 40 | measure | 1 of 21",
+        "consent=1 | measure | ask first",
+        "consent=1 | plan | ask first",
+        "consent=1; asked | measure | 0 of 21",
+        "consent=1; asked; try trunk-turn.right 40 | measure | 1 of 21",
         "consent=1 | set-up | not looked at",
         "consent=1; setup.leadFlare=5 | set-up | figures typed",
         "consent=1; setup-fault.arched=none | set-up | by eye",
@@ -42,7 +44,7 @@ class FramesTest {
         "consent=1 | links | nothing yet",
         "consent=1; fault.sway=clear | links | 1 not settled",
         "consent=1; fault.sway=clear; try seated-rotation.right.internal 20 | links | settled",
-        "consent=1 | plan | none yet",
+        "consent=1; asked | plan | none yet",
         "consent=1 | follow | after a plan",
       })
   void eachStationSaysItsState(String facts, String station, String state) {
@@ -87,14 +89,15 @@ class FramesTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "nothing given | consent=1 | none yet | after a plan",
+        "nothing given | | none yet | after a plan",
         "to come | given 2026-12-01 2027-01-12 bridge | from 1 Dec 2026 | no log yet",
         "running | given 2026-11-11 2026-12-23 bridge | week 3 of 6 | no log yet",
         "over | given 2026-09-11 2026-10-23 bridge | retest is due | no log yet",
         "a caution since | caution.inner-knee=both; given 2026-11-11 2026-12-23 seated-knee-drops | not safe now | no log yet",
       })
   void theTabSaysWhereTheGivenPlanStands(String name, String facts, String plan, String follow) {
-    List<FrameView.StationTab> stations = bar(facts).stations();
+    List<FrameView.StationTab> stations =
+        bar("consent=1; asked; " + (facts == null ? "" : facts)).stations();
     assertThat(stations.get(5).state()).isEqualTo(plan);
     assertThat(stations.get(6).state()).isEqualTo(follow);
   }

@@ -23,6 +23,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.Test;
@@ -49,10 +50,11 @@ class CasesTest {
                 caution.inner-knee=left
                 caution-note.inner-knee=no twisting
                 caution.back=yes
-                cleared-caution.back={"by":"Dr Imrie","limits":""}
+                cleared-caution.back={"by":"Dr Imrie","profession":"","limits":"","lifts":["bend-load"],"blocks":[],"degrees":[]}
+                pain-now.back=2
                 warning.night-pain=yes
                 warning.hot-joint=yes
-                cleared-warning.hot-joint={"by":"Dr Imrie","on":"2026-11-20","limits":""}
+                cleared-warning.hot-joint={"by":"Dr Imrie","profession":"","on":"2026-11-20","limits":"","lifts":[],"blocks":[],"degrees":[]}
                 warning.after-fall=no
                 setup.trailFlare=5,5
                 setup.pelvicTilt=-8
@@ -75,8 +77,22 @@ class CasesTest {
     assertThat(golfer.health().openWarnings()).containsExactly(WarningSign.NIGHT_PAIN);
     assertThat(golfer.health().cautions())
         .contains(
-            new NotedCaution(Caution.INNER_KNEE, Optional.of(Side.LEFT), "no twisting", false));
-    assertThat(golfer.health().active(Caution.BACK)).isFalse();
+            new NotedCaution(
+                Caution.INNER_KNEE,
+                Optional.of(Side.LEFT),
+                "no twisting",
+                NotedCaution.Detail.NONE,
+                Optional.empty()));
+    NotedCaution back =
+        golfer.health().cautions().stream()
+            .filter(c -> c.caution() == Caution.BACK)
+            .findFirst()
+            .orElseThrow();
+    assertThat(back.lifted()).containsExactly(Demand.BEND_LOAD);
+    assertThat(back.detail().painNow()).contains(2);
+    assertThat(golfer.health().unanswered())
+        .hasSize(5)
+        .doesNotContain(WarningSign.NIGHT_PAIN, WarningSign.AFTER_FALL);
     assertThat(golfer.setup().trailFlare()).isEqualTo(5.5);
     assertThat(golfer.setup().pelvicTilt()).isEqualTo(-8);
     assertThat(golfer.setup().hipFlexion()).isEqualTo(40);
@@ -126,7 +142,7 @@ class CasesTest {
         "talked | consent=1 | bench | talked; nothing measured yet",
         "half | consent=1; try trunk-turn.right 40 | bench | half screened",
         "refer | consent=1; warning.night-pain=yes | waiting | waiting for a clinician's clearance",
-        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"limits\":\"\"} | bench | talked; nothing measured yet",
+        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"profession\":\"doctor\",\"limits\":\"\",\"lifts\":[],\"blocks\":[],\"degrees\":[]} | bench | talked; nothing measured yet",
       })
   void whereAGolferStands(String name, String facts, String group, String words) {
     Glance glance = AtAGlance.glance(GolferText.bench(facts == null ? "" : facts));

@@ -83,7 +83,13 @@ class HandoversTest {
         .doesNotContain("heart")
         .doesNotContain("blood")
         .doesNotContain("pain at the inside");
-    assertThat(of("caution.inner-knee=right\ncleared-caution.inner-knee=Dr Imrie\n").mind())
-        .isEmpty();
+    Handover cleared =
+        of(
+            "caution.inner-knee=right\ncleared-caution.inner-knee={\"by\":\"Dr"
+                + " Imrie\",\"profession\":\"surgeon\",\"limits\":\"walks"
+                + " first\",\"lifts\":[],\"blocks\":[\"impact\"],\"degrees\":[]}\n");
+    assertThat(cleared.mind())
+        .contains("Cleared with limits: walks first", "Not: a landing")
+        .noneMatch(l -> l.contains("Imrie"));
   }
 }

@@ -16,8 +16,10 @@ import java.util.List;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -151,14 +153,18 @@ class BenchFormsTest extends FormsTest {
   void aCautionIsClearedOnlyByNameAndDate() throws Exception {
     note("caution.inner-knee", "left");
     String clear = "/golfers/" + golfer + "/talk/clear/inner-knee";
-    send(post(clear).param("clinician", "Dr Imrie"))
+    send(post(clear).param("clinician", "Dr Imrie").param("profession", "surgeon"))
         .andExpect(content().string(containsString("needs its date")))
         .andExpect(content().string(containsString("value=\"Dr Imrie\"")));
     assertThat(GolferText.noted(file(), "cleared-caution.inner-knee")).isEmpty();
-    send(post(clear).param("clinician", "Dr Imrie").param("on", "2026-11-20"))
+    send(post(clear)
+            .param("clinician", "Dr Imrie")
+            .param("profession", "surgeon")
+            .param("none", "yes")
+            .param("on", "2026-11-20"))
         .andExpect(redirectedUrlPattern("/golfers/*/talk#h-cautions"));
-    assertThat(Facts.CLEARED_CAUTION.about(Caution.INNER_KNEE).in(file()).orElseThrow().words())
-        .isEqualTo("Dr Imrie, 20 Nov 2026");
+    Clearance clearance = Facts.CLEARED_CAUTION.about(Caution.INNER_KNEE).in(file()).orElseThrow();
+    assertThat(SafetyWords.clearance(clearance)).isEqualTo("Dr Imrie, surgeon, 20 Nov 2026");
   }
 
   @Test
@@ -215,6 +221,8 @@ class BenchFormsTest extends FormsTest {
     send(
         post("/golfers/" + golfer + "/talk/clear/night-pain")
             .param("clinician", "Dr Imrie")
+            .param("profession", "doctor")
+            .param("limits", "walks first")
             .param("on", "2026-11-20"));
     send(post("/golfers/" + golfer + "/visits"));
     assertThat(file().visitNumber()).isEqualTo(2);

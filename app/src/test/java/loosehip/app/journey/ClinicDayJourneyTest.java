@@ -296,6 +296,8 @@ class ClinicDayJourneyTest extends BenchJourney {
     page.navigate("/golfers/" + id + "/visits");
     page.locator("text=Start a retest today").click();
     page.navigate("/golfers/" + id + "/measure?card=hinge-contact&mode=run");
+    assertThat(page.locator("h1")).hasText("Ask first");
+    page.keyboard().press("n");
     assertThat(page.locator(".orders button[aria-pressed=true]")).hasText("Full");
     page.locator("#entry").fill("55");
     page.locator("#entry").press("Enter");

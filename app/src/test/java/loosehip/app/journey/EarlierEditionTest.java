@@ -20,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
-import loosehip.app.fact.Clearance;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
@@ -33,6 +32,7 @@ import loosehip.app.store.OwnExercises;
 import loosehip.app.store.PlanTemplates;
 import loosehip.core.plan.ItemId;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -135,17 +135,17 @@ class EarlierEditionTest {
   }
 
   @Test
-  void clearancesKeepWhoWhenTheLimitsAndTheDayToLookAgain() {
+  void clearancesKeepWhoWhenTheLimitsAndTheDayToLookAgainAndLiftNothing() {
     assertThat(Facts.CLEARED_CAUTION.about(Caution.KNEE).in(bench("Tam Ruthven").file()))
         .contains(
-            new Clearance(
+            Clearance.of(
                 "Dr Moss, The Shed",
                 Optional.of(LocalDate.of(2026, 11, 20)),
                 "half lunges: no deep ones, 2 weeks",
                 Optional.of(LocalDate.of(2027, 1, 20))));
     assertThat(Facts.CLEARED_CAUTION.about(Caution.HIP_PINCH).in(bench("Callum Rennie").file()))
         .contains(
-            new Clearance("Mrs Gow", Optional.of(LocalDate.of(2026, 11, 2)), "", Optional.empty()));
+            Clearance.of("Mrs Gow", Optional.of(LocalDate.of(2026, 11, 2)), "", Optional.empty()));
   }
 
   @Test

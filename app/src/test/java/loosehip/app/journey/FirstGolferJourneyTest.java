@@ -144,7 +144,11 @@ class FirstGolferJourneyTest extends JourneyTest {
       page.locator(".refer-block button").click();
       assertThat(page.locator(".refer-block .problem")).containsText("needs the clinician's name");
       page.locator(".refer-block input[name=clinician]").fill("Dr Imrie");
+      page.locator(".refer-block input[name=profession]").fill("doctor");
       page.locator(".refer-block input[name=on]").fill("2026-11-20");
+      page.locator(".refer-block button").click();
+      assertThat(page.locator(".refer-block .problem")).containsText("what limits were given");
+      page.locator(".refer-block label:has(input[name=none])").click();
       page.locator(".refer-block button").click();
       assertThat(page.locator(".cleared")).containsText("Dr Imrie");
       assertThat(page.locator(".refer-block")).hasCount(0);

@@ -32,7 +32,8 @@ class LibraryFormsTest extends FormsTest {
       """
       {"id": "%s", "name": "Shed turn", "purpose": "turns", "start": "Stand.", "steps": ["Turn"],
        "feel": "hip", "spoils": "haste", "harder": "more", "easier": "less", "stop": "%s",
-       "kind": "range", "serves": ["%s"], "dose": "1 x 8-10, 3 ps"%s}""";
+       "kind": "range", "serves": ["%s"], "dose": "1 x 8-10, 3 ps",
+       "demands": ["knee-bend"]%s}""";
 
   @Autowired StandardsShelf shelf;
   @Autowired Benches benches;

@@ -177,6 +177,7 @@ class WrongAnswersTest extends FormsTest {
                 .param("stop", "pain")
                 .param("kind", "range")
                 .param("dose", "1 x 8-10, 3")
+                .param("demands", "none")
                 .param("serves", "trail-ir"))
         .andExpect(redirectedUrl("/library/exercises#own"));
     note("wish.start", LocalDate.now().toString());

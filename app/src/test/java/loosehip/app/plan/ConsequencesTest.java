@@ -38,12 +38,21 @@ class ConsequencesTest {
   }
 
   @Test
-  void aClearanceLiftsEverything() {
+  void aClearanceLiftsWhatItNames() {
+    Consequences.Consequence without = one("caution.hip-replacement=left");
+    assertThat(without.cleared()).isEmpty();
+    assertThat(without.notPlanned())
+        .contains("straighten the knee, thigh a little across", "hop and hold");
+    assertThat(without.changed()).anyMatch(c -> c.endsWith("(only inside the surgeon's limit)"));
     Consequences.Consequence hip =
-        one("caution.hip-replacement=left; cleared-caution.hip-replacement=Dr Imrie, 3 Mar 2026");
-    assertThat(hip.cleared()).isTrue();
-    assertThat(hip.leftOut()).isEmpty();
-    assertThat(hip.notPlanned()).isEmpty();
+        one(
+            "caution.hip-replacement=left; cleared-caution.hip-replacement={\"by\":\"Dr"
+                + " Imrie\",\"profession\":\"surgeon\",\"limits\":\"slowly\",\"lifts\":[\"hip-cross\"],\"blocks\":[],\"degrees\":[]}");
+    assertThat(hip.cleared())
+        .contains("Dr Imrie, surgeon: slowly; allowed: a thigh across the midline");
+    assertThat(hip.notPlanned())
+        .contains("hop and hold")
+        .doesNotContain("straighten the knee, thigh a little across");
   }
 
   @ParameterizedTest

@@ -75,6 +75,7 @@ class PlanDocumentTest {
             List.of(),
             Dose.parse("1 x 8-10, 3"),
             Set.of(),
+            Set.of(),
             Set.of());
     PlanItem item =
         new PlanItem(

@@ -9,8 +9,10 @@ import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.pivot.School;
-import loosehip.core.safety.Caution;
+import loosehip.core.safety.Change;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
+import loosehip.core.safety.Movement;
 
 /**
  * Whether a golfer may do an exercise or drill, and why not. A caution on one side blocks the whole
@@ -35,43 +37,66 @@ final class Allowed {
 
   /** Why this exercise is out, or empty when it may be done. */
   Optional<Reason> against(Exercise exercise) {
-    return blocked(exercise, health)
+    return blocked(exercise.demands(), health)
+        .or(() -> byGates(exercise))
         .or(() -> byShiftedArc(exercise))
         .or(() -> byTools(exercise.tools()));
   }
 
   /** Why this drill is out, or empty when it may be done. */
   Optional<Reason> against(Drill drill) {
-    return byCaution(drill.cautions(), health)
+    return blocked(drill, health)
         .or(() -> bySchool(drill))
         .or(() -> byGate(drill))
         .or(() -> byTools(drill.tools()));
+  }
+
+  /** How an exercise is done differently for this golfer's cautions. */
+  List<Movement.Changed> changed(Exercise exercise) {
+    return health.movement(exercise.demands()).changed();
+  }
+
+  /** The first week of a block an exercise may be in for this golfer. */
+  int fromWeek(Exercise exercise) {
+    boolean technique = changed(exercise).stream().anyMatch(c -> c.how() == Change.TECHNIQUE_FIRST);
+    return technique ? Math.max(exercise.fromWeek(), Exercise.FAST_FROM_WEEK) : exercise.fromWeek();
   }
 
   /** The caution that blocks an item, if one does; tools and gates are not looked at. */
   static Optional<Reason> blocked(Catalogue catalogue, ItemId item, Health health) {
     return catalogue
         .find(item)
-        .map(exercise -> blocked(exercise, health))
-        .orElseGet(
-            () -> catalogue.drill(item).flatMap(drill -> byCaution(drill.cautions(), health)));
+        .map(exercise -> blocked(exercise.demands(), health))
+        .orElseGet(() -> catalogue.drill(item).flatMap(drill -> blocked(drill, health)));
   }
 
-  /** Fast work is done with no caution at all. */
-  private static Optional<Reason> blocked(Exercise exercise, Health health) {
-    return byCaution(exercise.cautions(), health)
+  private static Optional<Reason> blocked(Drill drill, Health health) {
+    return blocked(drill.demands(), health)
         .or(
             () ->
-                exercise.kind() == Exercise.Kind.SPEED
-                    ? byCaution(Set.of(Caution.values()), health)
-                    : Optional.empty());
+                health.cautions().stream()
+                    .filter(c -> drill.notWith().contains(c.caution()))
+                    .findFirst()
+                    .map(c -> new Reason.ByCaution(c, Optional.empty())));
   }
 
-  private static Optional<Reason> byCaution(Set<Caution> cautions, Health health) {
-    return health.cautions().stream()
-        .filter(c -> !c.cleared() && cautions.contains(c.caution()))
+  private static Optional<Reason> blocked(Set<Demand> demands, Health health) {
+    return health
+        .movement(demands)
+        .blocked()
+        .map(
+            b ->
+                b.by() instanceof Movement.By.OfCaution caution
+                    ? new Reason.ByCaution(caution.noted(), Optional.of(b.demand()))
+                    : new Reason.ByLimit(
+                        ((Movement.By.OfClearance) b.by()).clearance(), b.demand()));
+  }
+
+  private Optional<Reason> byGates(Exercise exercise) {
+    return exercise.gates().stream()
+        .filter(gate -> !gate.passed(body))
         .findFirst()
-        .map(Reason.ByCaution::new);
+        .map(Reason.NotYet::new);
   }
 
   /** No ladder aims at the end range a shifted arc lacks; foot rolls and circles stay inside it. */
@@ -100,7 +125,7 @@ final class Allowed {
     for (LimitKind need : drill.needs()) {
       Band band = body.band(need);
       if (!band.atLeastClose()) {
-        return Optional.of(new Reason.Gate(need, band));
+        return Optional.of(new Reason.TooShort(need, band));
       }
     }
     return Optional.empty();

@@ -15,12 +15,13 @@ import loosehip.core.link.PivotFault;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import loosehip.core.shipped.ShippedText;
 
 /** All exercises on their ladders and all drills. Data ships as text beside this class. */
 public final class Catalogue {
   /** Edition of the shipped catalogue. */
-  public static final int EDITION = 2;
+  public static final int EDITION = 3;
 
   private static final Catalogue STANDARD = new Catalogue();
 
@@ -84,6 +85,11 @@ public final class Catalogue {
     return find(id).map(Exercise::dose).or(() -> drill(id).map(Drill::dose));
   }
 
+  /** What an item asks of the body, exercise or drill; nothing when there is no such item. */
+  public Set<Demand> demands(ItemId id) {
+    return find(id).map(Exercise::demands).or(() -> drill(id).map(Drill::demands)).orElse(Set.of());
+  }
+
   /** The ids of everything there is to choose from: exercises, then drills. */
   public List<ItemId> items() {
     return Stream.concat(exercises().stream().map(Exercise::id), drills.stream().map(Drill::id))
@@ -125,7 +131,7 @@ public final class Catalogue {
 
   /**
    * This catalogue with exercises that are planned no more but stand in plans given earlier: they
-   * are found by id, with their cautions, and are on no ladder.
+   * are found by id, with their demands, and are on no ladder.
    */
   public Catalogue withRetired(List<Exercise> gone) {
     return new Catalogue(ladders, drills, gone);
@@ -142,7 +148,8 @@ public final class Catalogue {
         serves.length > 1 ? List.copyOf(ids(serves[1], LimitKind.class)) : List.of(),
         Dose.parse(cells[5]),
         ids(cells[6], Tool.class),
-        ids(cells[7], Caution.class));
+        ids(cells[7], Demand.class),
+        ids(cells[8], Gate.class));
   }
 
   private static Drill drill(String[] cells) {
@@ -152,8 +159,9 @@ public final class Catalogue {
         List.copyOf(ids(cells[2], LimitKind.class)),
         Dose.parse(cells[3]),
         ids(cells[4], Tool.class),
-        ids(cells[5], Caution.class),
-        ids(cells[6], School.class).stream().findFirst());
+        ids(cells[5], Demand.class),
+        ids(cells[6], Caution.class),
+        ids(cells[7], School.class).stream().findFirst());
   }
 
   private static <E extends Enum<E> & Named> Set<E> ids(String cell, Class<E> of) {

@@ -7,6 +7,7 @@ import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 
 /**
  * A practice drill for a fault.
@@ -16,7 +17,8 @@ import loosehip.core.safety.Caution;
  * @param needs limits that must be at least close before it is given
  * @param dose how much
  * @param tools what must be at hand
- * @param cautions what blocks it
+ * @param demands what it asks of the body; cautions act on these
+ * @param notWith cautions it is never given with, whatever it asks
  * @param school the one school it belongs to; empty when it serves any
  */
 public record Drill(
@@ -25,5 +27,6 @@ public record Drill(
     List<LimitKind> needs,
     Dose dose,
     Set<Tool> tools,
-    Set<Caution> cautions,
+    Set<Demand> demands,
+    Set<Caution> notWith,
     Optional<School> school) {}

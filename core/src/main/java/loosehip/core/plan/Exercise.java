@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.named.Named;
-import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 
 /**
  * One exercise on its rung of a ladder.
@@ -17,7 +17,8 @@ import loosehip.core.safety.Caution;
  * @param also limits it serves by half
  * @param dose how much
  * @param tools what must be at hand
- * @param cautions what blocks it on the side concerned
+ * @param demands what it asks of the body; cautions act on these
+ * @param gates what must be measured before it is given
  */
 public record Exercise(
     ItemId id,
@@ -28,7 +29,13 @@ public record Exercise(
     List<LimitKind> also,
     Dose dose,
     Set<Tool> tools,
-    Set<Caution> cautions) {
+    Set<Demand> demands,
+    Set<Gate> gates) {
+
+  /** Fast work is for the third week on. */
+  static final int FAST_FROM_WEEK = 3;
+
+  private static final int WEIGHT_FROM_WEEK = 2;
 
   /** Sorts of work, in the order of a session. */
   public enum Kind implements Named {
@@ -60,6 +67,14 @@ public record Exercise(
   /** Whether it needs 48 hours before the same limit is worked again. */
   public boolean hard() {
     return kind == Kind.STRENGTH || kind == Kind.SPEED;
+  }
+
+  /** The first week of a block it may be in: fast work from the third, a weight from the second. */
+  public int fromWeek() {
+    if (kind == Kind.SPEED) {
+      return FAST_FROM_WEEK;
+    }
+    return demands.contains(Demand.HEAVY) ? WEIGHT_FROM_WEEK : 1;
   }
 
   /** How much of a need for this limit one such exercise serves: 1, 0.5 or 0. */

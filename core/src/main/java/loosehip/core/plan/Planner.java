@@ -15,18 +15,18 @@ import loosehip.core.link.PivotFault;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.safety.Health;
+import loosehip.core.safety.Movement;
 
 /**
  * Makes a block for the three highest needs. Each week is chosen exactly, see {@link WeekSolver};
  * over the weeks rungs rise by rule, see {@link Rungs}. Range and control work is for every
  * training day, strength for two or three days 48 h apart, fast work for at most two from the third
- * week on and only without any caution. Drills stand first in the minutes as far as they leave room
- * for body work. Pure: the same input gives the same block.
+ * week on. Drills stand first in the minutes as far as they leave room for body work. Pure: the
+ * same input gives the same block.
  */
 public final class Planner {
   private static final int MOST_HARD_DAYS = 3;
   private static final int MOST_FAST_DAYS = 2;
-  private static final int FAST_FROM_WEEK = 3;
 
   private static final LadderId STANDING = LadderId.of("hip-turn-standing");
 
@@ -76,6 +76,15 @@ public final class Planner {
     return Allowed.blocked(catalogue, item, health);
   }
 
+  /**
+   * How an item is done differently for a golfer's cautions; empty when it is not, or is blocked.
+   */
+  public static List<Movement.Changed> changed(Catalogue catalogue, ItemId item, Health health) {
+    return blockedBy(catalogue, item, health).isPresent()
+        ? List.of()
+        : health.movement(catalogue.demands(item)).changed();
+  }
+
   private Block block() {
     DrillChoice drills = new DrillChoice(request, allowed, working, outcomes);
     Map<LadderId, List<Exercise>> ladders = new Climbs(request, allowed, needs, outcomes).ladders();
@@ -122,7 +131,7 @@ public final class Planner {
         .forEach(
             rising ->
                 Rungs.of(rising, number)
-                    .filter(at -> !fast(at.exercise()) || number >= FAST_FROM_WEEK)
+                    .filter(at -> number >= allowed.fromWeek(at.exercise()))
                     .flatMap(at -> piece(at, days))
                     .ifPresent(pieces::add));
     return pieces;

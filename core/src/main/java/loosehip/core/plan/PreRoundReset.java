@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.safety.Health;
+import loosehip.core.safety.Movement;
 
 /**
  * What is done in the eight to ten minutes before a round, in order, without what a caution blocks.
@@ -21,8 +22,9 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
    * @param exercise its id in the catalogue
    * @param reps how often, on each side where it is done on both
    * @param counted what is counted
+   * @param changed how it is done differently for a caution
    */
-  public record Part(ItemId exercise, int reps, Counted counted) {}
+  public record Part(ItemId exercise, int reps, Counted counted, List<Movement.Changed> changed) {}
 
   /** What is counted. */
   public enum Counted {
@@ -42,7 +44,7 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
           part("long-lunge", 10, Counted.EACH_SIDE));
 
   private static Part part(String exercise, int reps, Counted counted) {
-    return new Part(ItemId.of(exercise), reps, counted);
+    return new Part(ItemId.of(exercise), reps, counted, List.of());
   }
 
   /** The reset of one golfer. */
@@ -55,7 +57,12 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
       if (blocked.isPresent()) {
         out.add(new LeftOut(part.exercise(), blocked.get()));
       } else {
-        parts.add(part);
+        parts.add(
+            new Part(
+                part.exercise(),
+                part.reps(),
+                part.counted(),
+                Planner.changed(catalogue, part.exercise(), health)));
         items.add(item(catalogue.find(part.exercise()).orElseThrow(), part.reps()));
       }
     }

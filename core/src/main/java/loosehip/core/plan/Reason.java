@@ -1,12 +1,15 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.School;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.NotedCaution;
 
 /** Why an exercise or drill is not in a plan, as data. It is put into words where it is shown. */
@@ -38,8 +41,13 @@ public sealed interface Reason {
     }
   }
 
-  /** A caution on record blocks it. */
-  record ByCaution(NotedCaution noted) implements Reason {
+  /**
+   * A caution on record blocks it.
+   *
+   * @param demand what it asks that the caution blocks; empty where the caution keeps it out
+   *     whatever it asks, and in plans given before demands were kept
+   */
+  record ByCaution(NotedCaution noted, Optional<Demand> demand) implements Reason {
     @Override
     public Kind kind() {
       return Kind.CAUTION;
@@ -70,8 +78,24 @@ public sealed interface Reason {
     }
   }
 
+  /** A clinician's clearance forbids what it asks. */
+  record ByLimit(Clearance clearance, Demand demand) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.CAUTION;
+    }
+  }
+
+  /** What must be measured before it is given is not there yet. */
+  record NotYet(Gate gate) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.GATE;
+    }
+  }
+
   /** A limit that must be at least close is not. */
-  record Gate(LimitKind needs, Band is) implements Reason {
+  record TooShort(LimitKind needs, Band is) implements Reason {
     @Override
     public Kind kind() {
       return Kind.GATE;

@@ -24,11 +24,6 @@ public enum Caution implements Named {
       "Knee pain or a new knee",
       true,
       "no deep squats, no kneeling; shallow and supported"),
-  STANDING_KNEE(
-      "standing-knee",
-      "Knee that dislikes turning while it carries you",
-      true,
-      "no one-leg turns on that side; shallow and supported"),
   BACK(
       "back",
       "Back pain now or in the last six weeks",

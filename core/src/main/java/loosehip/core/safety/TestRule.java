@@ -1,15 +1,16 @@
 package loosehip.core.safety;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
-import loosehip.core.measure.Position;
 import loosehip.core.measure.ScreenTest;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one noted caution asks of one test: leave it out, or take it with care. Only a recorded
- * clearance lifts it.
+ * What one noted caution asks of one test: leave it out, or take it with care. It goes by what the
+ * test asks of the body; only what a clearance names is lifted.
  *
  * @param because the caution
  * @param advice what to do
@@ -23,20 +24,23 @@ public record TestRule(NotedCaution because, Advice advice) {
     FIRST_PULL(false, "stop at the first pull inside the knee"),
     NO_DEEP_SQUAT(true, "no deep squats"),
     NO_STANCE_TURN(true, "no turning while that knee carries"),
+    TOO_SORE(true, "not while the back hurts 4 of 10 or more, or was not asked after"),
     NEUTRAL_FIRST(false, "neutral first; stop at 4 of 10"),
     NO_NERVE_STRETCH(true, "no knee straightening across the midline"),
     SHORT_OF_END(false, "stay short of the end range"),
     SLOW_AND_SUPPORTED(false, "unloaded, slow, support at hand"),
     TEN_SECONDS(false, "stop at 10 s; keep breathing"),
     GROIN_QUIET(false, "stop where the groin complains"),
-    SHOULDER_QUIET(false, "only as far as the shoulder is quiet"),
-    LIMITS_NOT_NOTED(true, "the surgeon's limits are not noted yet (Talk)"),
+    NO_ARM_UP(true, "no arm overhead"),
+    NO_LOADED_ARM(true, "nothing that loads that shoulder"),
+    LIMITS_NOT_NOTED(true, "the surgeon's limits are not noted yet (Talk, a clearance)"),
     WITHIN_LIMITS(false, "only inside the limits noted"),
     NO_LONG_HOLD(true, "no long holds"),
-    WEEK_NOT_NOTED(true, "not on the back after week 16: note the week on Talk"),
-    MIND_THE_WEEK(false, "not on the back after week 16; noted"),
+    NOT_ON_BACK(true, "not on the back from week 16, nor while the week is not noted"),
+    NOT_ON_FRONT(true, "not on the front"),
     NO_CLOSED_EYES(true, "no closed eyes"),
     WITH_HELPER(false, "support at hand, helper present"),
+    HAND_ON_SOMETHING(false, "a hand on something"),
     NO_FREE_ONE_LEG(true, "no free one-leg work");
 
     private final boolean blocks;
@@ -66,9 +70,6 @@ public record TestRule(NotedCaution because, Advice advice) {
   /** The rule for a test on a side, or empty when the caution does not touch it. */
   public static Optional<TestRule> of(
       NotedCaution noted, ScreenTest test, Optional<Side> side, Optional<Part> part) {
-    if (noted.cleared()) {
-      return Optional.empty();
-    }
     return Optional.ofNullable(advice(noted, test, side, part)).map(a -> new TestRule(noted, a));
   }
 
@@ -80,65 +81,88 @@ public record TestRule(NotedCaution because, Advice advice) {
     if (side.isPresent() && !noted.concerns(side.get())) {
       return null;
     }
+    Advice special = special(noted, test, part);
+    if (special != null) {
+      return special;
+    }
+    Set<Demand> blocked = EnumSet.noneOf(Demand.class);
+    blocked.addAll(TestDemands.of(test, part));
+    blocked.retainAll(DemandRules.of(noted).blocks());
+    return blocked.isEmpty() ? care(noted, test, part) : without(blocked.iterator().next());
+  }
+
+  /** Where a caution does not go by the demands of a test alone. */
+  private static @Nullable Advice special(
+      NotedCaution noted, ScreenTest test, Optional<Part> part) {
+    boolean stand = test == ScreenTest.ONE_LEG_STAND;
+    boolean open = part.filter(Part.EYES_CLOSED::equals).isEmpty();
     return switch (noted.caution()) {
-      case HIP_REPLACEMENT -> newHip(noted, test, part);
+      case HIP_REPLACEMENT ->
+          turnsIn(test, part)
+              ? noted.clearance().isPresent() ? Advice.WITHIN_LIMITS : Advice.LIMITS_NOT_NOTED
+              : null;
+      case BACK -> back(noted, test);
+      // How long somebody unsteady stands is what lifts the caution again, so it stays testable.
+      case BALANCE -> stand ? open ? Advice.WITH_HELPER : Advice.NO_CLOSED_EYES : null;
+      case HEART ->
+          test == ScreenTest.FRONT_HOLD || test == ScreenTest.BRIDGE_HOLD
+              ? Advice.TEN_SECONDS
+              : null;
+      case KNEE ->
+          noted.detail().replacement() && TestDemands.of(test, part).contains(Demand.STANCE_TWIST)
+              ? Advice.HAND_ON_SOMETHING
+              : null;
+      default -> null;
+    };
+  }
+
+  private static @Nullable Advice back(NotedCaution noted, ScreenTest test) {
+    boolean turned =
+        test == ScreenTest.TRUNK_TURN
+            || test == ScreenTest.TILT_CONTROL
+            || test == ScreenTest.HINGE_CONTACT;
+    if (turned && DemandRules.hurts(noted)) {
+      return Advice.TOO_SORE;
+    }
+    return bends(test) ? Advice.NEUTRAL_FIRST : null;
+  }
+
+  /** What is said of a test that a blocked demand keeps out. */
+  private static Advice without(Demand demand) {
+    return switch (demand) {
+      case KNEE_DEEP, HIP_DEEP -> Advice.NO_DEEP_SQUAT;
+      case NERVE, HIP_CROSS -> Advice.NO_NERVE_STRETCH;
+      case STRAIN -> Advice.NO_LONG_HOLD;
+      case ON_BACK -> Advice.NOT_ON_BACK;
+      case ON_FRONT -> Advice.NOT_ON_FRONT;
+      case ARM_UP -> Advice.NO_ARM_UP;
+      case ARM_LOAD -> Advice.NO_LOADED_ARM;
+      case STANCE_TWIST -> Advice.NO_STANCE_TURN;
+      case EYES_CLOSED -> Advice.NO_CLOSED_EYES;
+      case IMPACT -> Advice.NO_HOPS;
+      default -> Advice.NO_FREE_ONE_LEG;
+    };
+  }
+
+  private static @Nullable Advice care(NotedCaution noted, ScreenTest test, Optional<Part> part) {
+    return switch (noted.caution()) {
       case HIP_PINCH -> turnsIn(test, part) ? Advice.SHORT_OF_PINCH : null;
       case INNER_KNEE ->
           test == ScreenTest.SEATED_ROTATION || test == ScreenTest.STANDING_TURN
               ? Advice.FIRST_PULL
               : null;
-      case KNEE -> test == ScreenTest.SQUAT_DEPTH ? Advice.NO_DEEP_SQUAT : null;
-      case STANDING_KNEE ->
-          test == ScreenTest.STANDING_TURN || test == ScreenTest.KNEE_TRACK
-              ? Advice.NO_STANCE_TURN
-              : null;
-      case BACK -> bends(test) ? Advice.NEUTRAL_FIRST : null;
-      case SCIATICA ->
-          test == ScreenTest.LEG_EXTENSION_SHORT
-              ? Advice.NO_NERVE_STRETCH
-              : test == ScreenTest.HINGE_CONTACT ? Advice.SHORT_OF_END : null;
-      case BRITTLE_BONES -> bends(test) ? Advice.SLOW_AND_SUPPORTED : null;
-      case BALANCE -> balance(test, part);
-      case HEART ->
-          test == ScreenTest.FRONT_HOLD || test == ScreenTest.BRIDGE_HOLD
-              ? Advice.TEN_SECONDS
-              : null;
-      case PREGNANCY -> pregnancy(noted, test);
+      case SCIATICA -> test == ScreenTest.HINGE_CONTACT ? Advice.SHORT_OF_END : null;
+      case BRITTLE_BONES ->
+          bends(test)
+              ? Advice.SLOW_AND_SUPPORTED
+              : test == ScreenTest.ONE_LEG_STAND ? Advice.HAND_ON_SOMETHING : null;
+      case BALANCE ->
+          switch (test) {
+            case STANDING_TURN, SIDE_HIP_HOLD, KNEE_TRACK -> Advice.WITH_HELPER;
+            default -> null;
+          };
       case GROIN ->
           test.measuresHipTurn() || test == ScreenTest.SQUAT_DEPTH ? Advice.GROIN_QUIET : null;
-      case SHOULDER ->
-          test == ScreenTest.OVERHEAD_REACH || test == ScreenTest.FRONT_HOLD
-              ? Advice.SHOULDER_QUIET
-              : null;
-      case WRIST, UNDER_18 -> null;
-    };
-  }
-
-  private static @Nullable Advice newHip(NotedCaution noted, ScreenTest test, Optional<Part> part) {
-    if (!turnsIn(test, part)) {
-      return null;
-    }
-    return noted.note().isBlank() ? Advice.LIMITS_NOT_NOTED : Advice.WITHIN_LIMITS;
-  }
-
-  private static @Nullable Advice pregnancy(NotedCaution noted, ScreenTest test) {
-    if (test == ScreenTest.FRONT_HOLD) {
-      return Advice.NO_LONG_HOLD;
-    }
-    if (test.position() != Position.ON_BACK) {
-      return null;
-    }
-    return noted.note().isBlank() ? Advice.WEEK_NOT_NOTED : Advice.MIND_THE_WEEK;
-  }
-
-  private static @Nullable Advice balance(ScreenTest test, Optional<Part> part) {
-    return switch (test) {
-      case ONE_LEG_STAND ->
-          part.filter(Part.EYES_CLOSED::equals).isPresent()
-              ? Advice.NO_CLOSED_EYES
-              : Advice.WITH_HELPER;
-      case REACH_DOWN -> Advice.NO_FREE_ONE_LEG;
-      case STANDING_TURN, SIDE_HIP_HOLD, KNEE_TRACK -> Advice.WITH_HELPER;
       default -> null;
     };
   }

@@ -1,6 +1,10 @@
 package loosehip.core.safety;
 
 import java.util.Optional;
+import loosehip.core.body.Side;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.Screen;
+import loosehip.core.measure.ScreenTest;
 
 /** Why nothing may be put in for a test now. The gravest reason stands. */
 public sealed interface TryRefusal {
@@ -11,6 +15,9 @@ public sealed interface TryRefusal {
   /** The visit is closed. */
   record VisitClosed() implements TryRefusal {}
 
+  /** The golfer has not stood long enough on each leg yet. */
+  record StandFirst() implements TryRefusal {}
+
   /** A caution keeps the test from this golfer. */
   record ByCaution(TestRule rule) implements TryRefusal {}
 
@@ -20,14 +27,23 @@ public sealed interface TryRefusal {
    *
    * @param old whether it corrects what was taken before
    * @param closed whether the visit is closed
-   * @param rule the caution that blocks the test, if one does
+   * @param stop what keeps the test from this golfer, if anything does
    */
   static Optional<TryRefusal> of(
-      Guard guard, boolean old, boolean closed, Optional<TestRule> rule) {
+      Guard guard, boolean old, boolean closed, Optional<TryRefusal> stop) {
     Optional<Refusal> refusal = old ? guard.gravest() : guard.refuses(Passage.MOVES);
     if (refusal.isPresent()) {
       return refusal.map(ByGuard::new);
     }
-    return closed ? Optional.of(new VisitClosed()) : rule.map(ByCaution::new);
+    return closed ? Optional.of(new VisitClosed()) : stop;
+  }
+
+  /** What keeps a test from a golfer by their cautions, or by what is not measured yet. */
+  static Optional<TryRefusal> stop(
+      Health health, Screen screen, ScreenTest test, Optional<Side> side, Optional<Part> part) {
+    Optional<TryRefusal> byCaution = health.blocks(test, side, part).map(ByCaution::new);
+    return byCaution.isEmpty() && TestGate.standFirst(test, part, screen)
+        ? Optional.of(new StandFirst())
+        : byCaution;
   }
 }

@@ -59,7 +59,7 @@ class AssessmentTest {
   @EnumSource(WarningSign.class)
   void anOpenWarningSignLeavesTheMeasurementsAndNothingElse(WarningSign sign) {
     Assessment whole =
-        Assessment.of(golfer(HIPS, new Health(Set.of(sign), Set.of(), List.of()), sway(), true));
+        Assessment.of(golfer(HIPS, Health.of(Set.of(sign), List.of()), sway(), true));
     Judgement refer = whole.judgement();
     assertThat(refer.status()).isEqualTo(Judgement.Status.REFER);
     assertThat(refer.measurements()).hasSize(4);
@@ -135,11 +135,7 @@ class AssessmentTest {
 
   @Test
   void aSoreBackRaisesWhatLoadsIt() {
-    Health back =
-        new Health(
-            Set.of(),
-            Set.of(),
-            List.of(new NotedCaution(Caution.BACK, Optional.empty(), "", false)));
+    Health back = Health.of(Set.of(), List.of(NotedCaution.of(Caution.BACK)));
     Seen seen =
         new Seen(
             Map.of(SetupFault.ARCHED, Level.CLEAR),

@@ -161,7 +161,7 @@ class MeasuredLevelsTest {
     Optional<TurnBudget> budget =
         Optional.of(
             TurnBudget.of(School.SETTLED_BASE, setup, Hips.of(body, Coefficients.SHIPPED, setup)));
-    Health back = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.BACK)));
+    Health back = Health.of(Set.of(), List.of(NotedCaution.of(Caution.BACK)));
     Demands asks = School.SETTLED_BASE.shipped();
     assertThat(BackLoad.of(back, seen, body, asks, budget))
         .containsExactly(

@@ -25,6 +25,7 @@ import loosehip.core.measure.Screen;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import org.junit.jupiter.api.Test;
@@ -126,12 +127,14 @@ class BlockExamplesTest {
 
     Block tight = block(stiff(), wishes(2, 5, Set.of()), PlanEdits.NONE.pin(BRIDGE, Days.NONE));
     assertThat(tight.notes()).contains(new PlanNote.NoRoom(BRIDGE));
-    Health back = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.PREGNANCY)));
+    Health back = Health.of(Set.of(), List.of(NotedCaution.of(Caution.PREGNANCY)));
     Block blocked = block(golferOf(stiff(), wishes, back), PlanEdits.NONE.pin(BRIDGE, Days.NONE));
     assertThat(blocked.notes())
         .contains(
             new PlanNote.CouldNotHold(
-                BRIDGE, new Reason.ByCaution(NotedCaution.of(Caution.PREGNANCY))));
+                BRIDGE,
+                new Reason.ByCaution(
+                    NotedCaution.of(Caution.PREGNANCY), Optional.of(Demand.ON_BACK))));
     assertThat(blocked.items()).extracting(PlanItem::id).doesNotContain(BRIDGE);
   }
 
@@ -166,17 +169,33 @@ class BlockExamplesTest {
     assertThat(raised).isGreaterThan(10);
   }
 
+  private static final String STEADY =
+      "one-leg-stand.left.open 14; one-leg-stand.right.open 12; side-hip-hold.right 6\n";
+
   /** Fast work waits for the third week and then comes. */
   @Test
   void fastWorkBeginsInTheThirdWeek() {
     PlanEdits held = PlanEdits.NONE.pin(ItemId.of("hop-hold"), Days.NONE);
-    Block block = block(stiff(), wishes(30, 3, Set.of()), held);
+    String steady = stiff() + STEADY;
+    Block block = block(steady, wishes(30, 3, Set.of()), held);
     List<Integer> weeks =
         block.weeks().stream()
             .filter(w -> block.items(w.number()).stream().anyMatch(BlockExamplesTest::fast))
             .map(Block.Week::number)
             .toList();
     assertThat(weeks).containsExactly(3, 4, 5, 6);
+  }
+
+  /** Somebody who stood three seconds on one leg is never given a hop, by hand neither. */
+  @Test
+  void aHopWaitsForTheStandWhateverTheTrainersHandSays() {
+    PlanEdits held = PlanEdits.NONE.pin(ItemId.of("hop-hold"), Days.NONE);
+    String shaky = stiff() + STEADY.replace("left.open 14", "left.open 3");
+    Block block = block(shaky, wishes(30, 3, Set.of()), held);
+    assertThat(block.items()).noneMatch(BlockExamplesTest::fast);
+    assertThat(block.notes())
+        .contains(
+            new PlanNote.CouldNotHold(ItemId.of("hop-hold"), new Reason.NotYet(Gate.STAND_10)));
   }
 
   private static boolean fast(PlanItem item) {

@@ -34,6 +34,8 @@ import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 
@@ -83,7 +85,14 @@ class BlockRulesTest {
                 caution,
                 caution.sided() && random.nextBoolean() ? Optional.of(Side.LEFT) : Optional.empty(),
                 "",
-                random.nextInt(5) == 0));
+                new NotedCaution.Detail(
+                    random.nextBoolean() ? Optional.of(random.nextInt(11)) : Optional.empty(),
+                    random.nextBoolean() ? Optional.of(1 + random.nextInt(40)) : Optional.empty(),
+                    Optional.empty(),
+                    random.nextBoolean(),
+                    random.nextBoolean(),
+                    random.nextBoolean()),
+                random.nextInt(4) == 0 ? Optional.of(clearance(random)) : Optional.empty()));
       }
     }
     Set<Tool> tools = EnumSet.noneOf(Tool.class);
@@ -102,7 +111,7 @@ class BlockRulesTest {
     return new CaseFile(
         random.nextBoolean() ? Handed.RIGHT : Handed.LEFT,
         random.nextBoolean() ? Set.of(Complaint.LOST_DISTANCE) : Set.of(),
-        new Health(Set.of(), Set.of(), cautions),
+        Health.of(Set.of(), cautions),
         Screens.of(sheet.toString()),
         Setup.PLAIN,
         new Seen(Map.of(), faults, Map.of(), Set.of()),
@@ -243,7 +252,9 @@ class BlockRulesTest {
 
   private static void exercise(CaseFile golfer, Exercise exercise, PlanItem item, int week) {
     assertThat(golfer.wishes().orElseThrow().tools()).containsAll(exercise.tools());
-    caution(golfer, exercise.cautions());
+    caution(golfer, exercise.demands());
+    assertThat(exercise.gates()).allMatch(gate -> gate.passed(golfer.body()));
+    technique(golfer, exercise, week);
     Dose.Prescribed much = item.much();
     assertThat(much.reps()).isBetween(exercise.dose().repsLow(), exercise.dose().repsTop());
     assertThat(much.sets()).isBetween(exercise.dose().setsLow(), exercise.dose().setsTop());
@@ -261,7 +272,7 @@ class BlockRulesTest {
 
   private static void drill(CaseFile golfer, Drill drill) {
     assertThat(golfer.wishes().orElseThrow().tools()).containsAll(drill.tools());
-    caution(golfer, drill.cautions());
+    caution(golfer, drill.demands());
     drill.school().ifPresent(s -> assertThat(s).isEqualTo(golfer.school()));
     for (LimitKind kind : drill.needs()) {
       assertThat(golfer.body().band(Limit.of(kind)).atLeastClose()).isTrue();
@@ -269,10 +280,39 @@ class BlockRulesTest {
     assertThat(drill.faults()).anyMatch(f -> golfer.seen().level(f).present());
   }
 
-  private static void caution(CaseFile golfer, Set<Caution> blocks) {
-    golfer.health().cautions().stream()
-        .filter(c -> !c.cleared())
-        .forEach(c -> assertThat(blocks).doesNotContain(c.caution()));
+  /** No demand of it is blocked, and whatever is changed is said with it. */
+  private static void caution(CaseFile golfer, Set<Demand> demands) {
+    assertThat(golfer.health().movement(demands).blocked()).isEmpty();
+  }
+
+  /** A minor's weights and speed begin with the third week, a guardian's consent or not at all. */
+  private static void technique(CaseFile golfer, Exercise exercise, int week) {
+    boolean minor = golfer.health().active(Caution.UNDER_18);
+    boolean hard =
+        exercise.demands().stream()
+            .anyMatch(Set.of(Demand.HEAVY, Demand.FAST, Demand.IMPACT)::contains);
+    assertThat(minor && hard && week < 3).isFalse();
+    assertThat(exercise.demands().contains(Demand.HEAVY) && week < 2).isFalse();
+  }
+
+  private static Clearance clearance(Random random) {
+    Set<Demand> lifts = EnumSet.noneOf(Demand.class);
+    Set<Demand> blocks = EnumSet.noneOf(Demand.class);
+    for (Demand demand : Demand.values()) {
+      (random.nextInt(3) == 0
+              ? lifts
+              : random.nextInt(8) == 0 ? blocks : EnumSet.noneOf(Demand.class))
+          .add(demand);
+    }
+    return new Clearance(
+        "Dr Imrie",
+        "doctor",
+        Optional.of(START),
+        "slowly",
+        Optional.empty(),
+        lifts,
+        blocks,
+        List.of());
   }
 
   private static void reciprocal(CaseFile golfer, Session session) {

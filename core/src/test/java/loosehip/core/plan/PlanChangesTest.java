@@ -18,6 +18,7 @@ import loosehip.core.link.Seen;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import org.junit.jupiter.api.Test;
@@ -64,13 +65,14 @@ class PlanChangesTest {
   /** {@code bridge} is part of the other's id; that must not make its reason the reason. */
   @Test
   void oneItemIsNotRefusedWithAnothersReason() {
-    Health heart = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.HEART)));
+    Health heart = Health.of(Set.of(), List.of(NotedCaution.of(Caution.HEART)));
     PlanEdits longHold = PlanEdits.NONE.pin(HELD_BRIDGE, Days.NONE);
     PlanRequest request = request(heart, 25);
     assertThat(Planner.plan(request.with(longHold)).notes())
         .contains(
             new PlanNote.CouldNotHold(
-                HELD_BRIDGE, new Reason.ByCaution(NotedCaution.of(Caution.HEART))));
+                HELD_BRIDGE,
+                new Reason.ByCaution(NotedCaution.of(Caution.HEART), Optional.of(Demand.STRAIN))));
     assertThat(of(request, longHold, new PlanChange.Add(BRIDGE)))
         .isInstanceOfSatisfying(
             PlanChanges.Changed.class,
@@ -80,7 +82,7 @@ class PlanChangesTest {
 
   @Test
   void whatACautionBlocksIsRefusedWithItsOwnReason() {
-    Health heart = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.HEART)));
+    Health heart = Health.of(Set.of(), List.of(NotedCaution.of(Caution.HEART)));
     assertThat(of(request(heart, 25), PlanEdits.NONE, new PlanChange.Add(FRONT_HOLD)))
         .isInstanceOfSatisfying(
             PlanChanges.Refused.class,

@@ -34,6 +34,8 @@ import loosehip.core.measure.Screen;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.safety.Caution;
+import loosehip.core.safety.Clearance;
+import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.WarningSign;
@@ -115,21 +117,45 @@ class PlannerTest {
     "INNER_KNEE, seated-knee-drops",
     "HIP_REPLACEMENT, seated-knee-drops",
     "HIP_PINCH, seated-knee-drops",
-    "BALANCE, hip-circles",
   })
   void aCautionKeepsAnExerciseOutAndSaysSo(Caution caution, String exercise) {
-    Health health = new Health(Set.of(), Set.of(), List.of(NotedCaution.of(caution)));
+    Health health = Health.of(Set.of(), List.of(NotedCaution.of(caution)));
     Block block = plan(STIFF, health, 60, 5, ALL);
     assertThat(block.items()).extracting(i -> i.id().id()).doesNotContain(exercise);
     assertThat(block.leftOut())
-        .contains(new LeftOut(ItemId.of(exercise), new Reason.ByCaution(NotedCaution.of(caution))));
+        .anySatisfy(
+            left -> {
+              assertThat(left.item()).isEqualTo(ItemId.of(exercise));
+              assertThat(left.because())
+                  .isInstanceOfSatisfying(
+                      Reason.ByCaution.class,
+                      by -> assertThat(by.noted()).isEqualTo(NotedCaution.of(caution)));
+            });
   }
 
   @Test
-  void aClearanceLiftsTheBlock() {
-    NotedCaution cleared = new NotedCaution(Caution.INNER_KNEE, Optional.of(Side.LEFT), "", true);
-    Block block = plan(STIFF, new Health(Set.of(), Set.of(), List.of(cleared)), 60, 5, ALL);
-    assertThat(block.items()).extracting(i -> i.id().id()).contains("seated-knee-drops");
+  void aClearanceLiftsWhatItNamesAndNothingElse() {
+    assertThat(with(Set.of(Demand.KNEE_TWIST), Set.of())).contains("seated-knee-drops");
+    assertThat(with(Set.of(Demand.IMPACT), Set.of())).doesNotContain("seated-knee-drops");
+    assertThat(with(Set.of(), Set.of())).doesNotContain("seated-knee-drops");
+    assertThat(with(Set.of(Demand.KNEE_TWIST), Set.of(Demand.IR_END)))
+        .doesNotContain("seated-knee-drops");
+  }
+
+  private static List<String> with(Set<Demand> lifts, Set<Demand> blocks) {
+    Clearance clearance =
+        new Clearance(
+            "Dr Imrie", "doctor", Optional.empty(), "", Optional.empty(), lifts, blocks, List.of());
+    NotedCaution cleared =
+        new NotedCaution(
+            Caution.INNER_KNEE,
+            Optional.of(Side.LEFT),
+            "",
+            NotedCaution.Detail.NONE,
+            Optional.of(clearance));
+    return plan(STIFF, Health.of(Set.of(), List.of(cleared)), 60, 5, ALL).items().stream()
+        .map(i -> i.id().id())
+        .toList();
   }
 
   @Test
@@ -261,8 +287,7 @@ class PlannerTest {
     Set<Tool> tools = tools(chance);
     Set<Caution> cautions = cautions(chance);
     int in = chance.whole(5, 60);
-    Health health =
-        new Health(Set.of(), Set.of(), cautions.stream().map(NotedCaution::of).toList());
+    Health health = Health.of(Set.of(), cautions.stream().map(NotedCaution::of).toList());
     String sheet = STIFF + "prone-rotation.right.internal " + in + "\n";
     Block block = plan(sheet, health, minutes, days, tools);
     for (Block.Week week : block.weeks()) {
@@ -277,9 +302,7 @@ class PlannerTest {
               .ifPresent(
                   e -> {
                     assertThat(tools).containsAll(e.tools());
-                    assertThat(e.cautions())
-                        .doesNotContainAnyElementsOf(
-                            cautions.isEmpty() ? Set.of(Caution.UNDER_18) : cautions);
+                    assertThat(health.movement(e.demands()).blocked()).isEmpty();
                   });
         }
       }
@@ -291,12 +314,7 @@ class PlannerTest {
   void aWarningSignStopsEverything() {
     Assessment assessment =
         Assessment.of(
-            golfer(
-                STIFF,
-                new Health(Set.of(WarningSign.NIGHT_PAIN), Set.of(), List.of()),
-                15,
-                5,
-                ALL));
+            golfer(STIFF, Health.of(Set.of(WarningSign.NIGHT_PAIN), List.of()), 15, 5, ALL));
     assertThat(assessment.judgement().status()).isEqualTo(Judgement.Status.REFER);
     assertThat(assessment.plan()).isEmpty();
     assertThat(assessment.judgement().budget()).isEmpty();
@@ -314,7 +332,7 @@ class PlannerTest {
     CaseFile golfer =
         golfer(
             STIFF + "seated-rotation.right.external " + in + "\n",
-            new Health(Set.of(), Set.of(), noted),
+            Health.of(Set.of(), noted),
             20,
             4,
             ALL);

@@ -3,8 +3,8 @@ package loosehip.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
@@ -16,11 +16,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PreRoundResetTest {
 
   private static PreRoundReset with(Caution... cautions) {
-    List<NotedCaution> noted =
-        List.of(cautions).stream()
-            .map(c -> new NotedCaution(c, Optional.empty(), "", false))
-            .toList();
-    return PreRoundReset.of(Catalogue.standard(), new Health(Set.of(), Set.of(), noted));
+    List<NotedCaution> noted = Stream.of(cautions).map(NotedCaution::of).toList();
+    return PreRoundReset.of(Catalogue.standard(), Health.of(Set.of(), noted));
   }
 
   @Test
@@ -45,9 +42,10 @@ class PreRoundResetTest {
       delimiter = '|',
       value = {
         "INNER_KNEE | side-squat-foot-sweeps",
-        "KNEE | side-squat-foot-sweeps low-side-steps long-lunge",
-        "BACK | club-hinge",
-        "STANDING_KNEE | one-leg-turn-held",
+        "KNEE | four-point-arch-round side-squat-foot-sweeps long-lunge",
+        "SCIATICA | club-hinge",
+        "PREGNANCY | lying-tilts",
+        "BALANCE | ''",
         "WRIST | four-point-arch-round",
         "SHOULDER | ''",
       })

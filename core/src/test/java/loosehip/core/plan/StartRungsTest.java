@@ -88,8 +88,7 @@ class StartRungsTest {
   @Test
   void hopsNeedAGolferWithoutAnyCaution() {
     Optional<Side> left = Optional.of(Side.LEFT);
-    Health careful =
-        new Health(Set.of(), Set.of(), List.of(NotedCaution.of(Caution.WRIST, Side.RIGHT)));
+    Health careful = Health.of(Set.of(), List.of(NotedCaution.of(Caution.WRIST, Side.RIGHT)));
     assertThat(Health.CLEAR.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isEmpty();
     assertThat(careful.blocks(ScreenTest.HOP_HOLD, left, Optional.empty())).isPresent();
     assertThat(careful.blocks(ScreenTest.TRUNK_TURN, left, Optional.empty())).isEmpty();
@@ -98,7 +97,7 @@ class StartRungsTest {
   @Test
   void cautionsKnowTheirSideAndSurviveMirroring() {
     NotedCaution noted = NotedCaution.of(Caution.INNER_KNEE, Side.LEFT);
-    Health health = new Health(Set.of(WarningSign.HOT_JOINT), Set.of(), List.of(noted));
+    Health health = Health.of(Set.of(WarningSign.HOT_JOINT), List.of(noted));
     assertThat(health.refer()).isTrue();
     assertThat(noted.concerns(Side.LEFT)).isTrue();
     assertThat(noted.concerns(Side.RIGHT)).isFalse();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,8 +13,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class GuardTest {
   private static final Set<WarningSign> ALL = EnumSet.allOf(WarningSign.class);
-  private static final TestRule NO_HOPS =
-      new TestRule(NotedCaution.of(Caution.HEART), TestRule.Advice.NO_HOPS);
+  private static final TryRefusal NO_HOPS =
+      new TryRefusal.ByCaution(
+          new TestRule(NotedCaution.of(Caution.HEART), TestRule.Advice.NO_HOPS));
 
   private static Guard guard(String state) {
     Set<WarningSign> open = state.contains("yes") ? Set.of(WarningSign.HOT_JOINT) : Set.of();
@@ -22,7 +24,7 @@ class GuardTest {
             ? ALL
             : state.contains("one left") ? Set.of(WarningSign.SUDDEN_NEURO) : Set.of();
     return new Guard(
-        new Health(open, unanswered, List.of()),
+        new Health(open, unanswered, Map.of(), List.of()),
         new Guard.Permission(
             !state.contains("no consent"), state.contains("minor"), state.contains("guardian")));
   }
@@ -71,11 +73,10 @@ class GuardTest {
   void everySignIsAskedAndAnyYesWaits(WarningSign sign) {
     Guard.Permission adult = new Guard.Permission(true, false, false);
     assertThat(
-            new Guard(new Health(Set.of(), Set.of(sign), List.of()), adult).refuses(Passage.MOVES))
+            new Guard(new Health(Set.of(), Set.of(sign), Map.of(), List.of()), adult)
+                .refuses(Passage.MOVES))
         .contains(new Refusal.AskFirst(Set.of(sign)));
-    assertThat(
-            new Guard(new Health(Set.of(sign), Set.of(), List.of()), adult)
-                .refuses(Passage.HANDS_OUT))
+    assertThat(new Guard(Health.of(Set.of(sign), List.of()), adult).refuses(Passage.HANDS_OUT))
         .contains(new Refusal.WaitsForClinician(Set.of(sign)));
   }
 
@@ -87,7 +88,7 @@ class GuardTest {
     "true,true,VisitClosed"
   })
   void aClosedVisitGoesBeforeACaution(boolean closed, boolean blocked, String refusal) {
-    Optional<TestRule> rule = blocked ? Optional.of(NO_HOPS) : Optional.empty();
+    Optional<TryRefusal> rule = blocked ? Optional.of(NO_HOPS) : Optional.empty();
     assertThat(
             TryRefusal.of(guard("all asked"), false, closed, rule)
                 .map(r -> r.getClass().getSimpleName())

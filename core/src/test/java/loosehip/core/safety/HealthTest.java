@@ -16,11 +16,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class HealthTest {
 
-  private static Health of(Caution caution, Side side, boolean cleared) {
-    return new Health(
-        Set.of(),
-        Set.of(),
-        List.of(new NotedCaution(caution, Optional.ofNullable(side), "", cleared)));
+  private static Health of(Caution caution, Side side) {
+    return Health.of(Set.of(), List.of(NotedCaution.of(caution, Optional.ofNullable(side))));
   }
 
   @Test
@@ -41,7 +38,6 @@ class HealthTest {
             "hip-pinch",
             "inner-knee",
             "knee",
-            "standing-knee",
             "back",
             "sciatica",
             "brittle-bones",
@@ -57,41 +53,31 @@ class HealthTest {
   @ParameterizedTest
   @EnumSource(WarningSign.class)
   void anyOpenWarningSignRefers(WarningSign sign) {
-    assertThat(new Health(Set.of(sign), Set.of(), List.of()).refer()).isTrue();
+    assertThat(Health.of(Set.of(sign), List.of()).refer()).isTrue();
     assertThat(Health.CLEAR.refer()).isFalse();
   }
 
   @Test
   void aCautionConcernsItsSideAndBothWhenNoneIsNamed() {
-    Health left = of(Caution.HIP_REPLACEMENT, Side.LEFT, false);
+    Health left = of(Caution.HIP_REPLACEMENT, Side.LEFT);
     assertThat(left.cautions().get(0).concerns(Side.LEFT)).isTrue();
     assertThat(left.cautions().get(0).concerns(Side.RIGHT)).isFalse();
     assertThat(left.active(Caution.HIP_REPLACEMENT)).isTrue();
-    Health both = of(Caution.HIP_REPLACEMENT, null, false);
+    Health both = of(Caution.HIP_REPLACEMENT, null);
     assertThat(both.cautions().get(0).concerns(Side.RIGHT)).isTrue();
-  }
-
-  @Test
-  void aClearedCautionIsRememberedButNotActive() {
-    Health cleared = of(Caution.BACK, null, true);
-    assertThat(cleared.active(Caution.BACK)).isFalse();
-    assertThat(cleared.cautions()).hasSize(1);
   }
 
   @ParameterizedTest
   @CsvSource({"BACK, HOP_HOLD", "BALANCE, HOP_HOLD", "HIP_REPLACEMENT, HOP_HOLD"})
   void landingIsNotTestedWithACaution(Caution caution, ScreenTest test) {
-    assertThat(of(caution, null, false).blocks(test, Optional.of(Side.LEFT), Optional.empty()))
-        .contains(
-            new TestRule(of(caution, null, false).cautions().get(0), TestRule.Advice.NO_HOPS));
-    assertThat(of(caution, null, true).blocks(test, Optional.of(Side.LEFT), Optional.empty()))
-        .isEmpty();
+    assertThat(of(caution, null).blocks(test, Optional.of(Side.LEFT), Optional.empty()))
+        .contains(new TestRule(of(caution, null).cautions().get(0), TestRule.Advice.NO_HOPS));
   }
 
   @ParameterizedTest
   @EnumSource(Caution.class)
   void mirroringExchangesTheSideAndNothingElse(Caution caution) {
-    Health left = of(caution, caution.sided() ? Side.LEFT : null, false);
+    Health left = of(caution, caution.sided() ? Side.LEFT : null);
     assertThat(left.mirrored().mirrored()).isEqualTo(left);
     assertThat(left.mirrored().equals(left)).isEqualTo(!caution.sided());
     for (ScreenTest test : ScreenTest.values()) {
