@@ -45,6 +45,7 @@ import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
+import loosehip.core.safety.Caution;
 import loosehip.core.safety.Clearance;
 import loosehip.core.safety.DerivedCautions;
 import loosehip.core.safety.Health;
@@ -106,6 +107,7 @@ public final class CaseReader {
     JsonNode schema = Documents.JSON.valueToTree(CaseSchema.of(today.getYear()));
     reader.problems.addAll(new SchemaCheck(schema).problems(json));
     reader.dates(json);
+    each(json.path("health").path("cautions"), "/health/cautions", reader::side);
     if (!reader.problems.isEmpty()) {
       return new Outcome(Optional.empty(), List.copyOf(reader.problems));
     }
@@ -137,6 +139,17 @@ public final class CaseReader {
         && LocalDate.parse(clearance.path("on").stringValue()).isAfter(today)) {
       problems.add(
           new Problem(at + "/on", "lies in the future", "put the day the clearance was given"));
+    }
+  }
+
+  private void side(JsonNode caution, String at) {
+    boolean none =
+        Named.parse(Caution.class, caution.path("id").asString(""))
+            .filter(c -> !c.sided())
+            .isPresent();
+    if (none && caution.has("side")) {
+      problems.add(
+          new Problem(at + "/side", "belongs to a caution that has no side", "leave it away"));
     }
   }
 

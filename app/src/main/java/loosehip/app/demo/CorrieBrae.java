@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.follow.Sessions;
@@ -40,6 +41,7 @@ import org.springframework.stereotype.Component;
 @ConditionalOnBooleanProperty("loose-hip.demo")
 class CorrieBrae implements InitializingBean {
   private static final long LONGEST_SECONDS = 60;
+  private static final Pattern DAY = Pattern.compile("day([+-]\\d+)");
 
   private final CountDownLatch done = new CountDownLatch(1);
   private final Accounts accounts;
@@ -191,8 +193,13 @@ class CorrieBrae implements InitializingBean {
               file, wren, Facts.BIRTH_YEAR.note(today.getYear() - Integer.parseInt(words[1])));
       case "wish.start-in" ->
           journal.note(file, wren, Facts.START.note(today.plusDays(Integer.parseInt(words[1]))));
-      default -> typed(wren, file, words[0], words[1]);
+      default -> typed(wren, file, words[0], dated(words[1], today));
     }
+  }
+
+  private static String dated(String text, LocalDate today) {
+    return DAY.matcher(text)
+        .replaceAll(found -> today.plusDays(Integer.parseInt(found.group(1))).toString());
   }
 
   private void typed(Account wren, GolferFile file, String key, String value) {

@@ -12,6 +12,7 @@ import loosehip.app.document.Documents;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
+import loosehip.core.safety.Caution;
 import tools.jackson.core.JacksonException;
 
 /** The codecs there are. */
@@ -53,6 +54,23 @@ final class Codecs {
   /** One of an enumeration. */
   static <E extends Enum<E> & Named> Codec<E> id(Class<E> of) {
     return Codec.<E>of(Named.parser(of), Named::id).telling(Facts::spaced);
+  }
+
+  /** Which side a caution concerns: one that has sides names one or both, another none. */
+  static Codec<CautionSide> side(Caution of) {
+    return id(CautionSide.class)
+        .typed(
+            Typing.WORDS,
+            (typed, today) -> {
+              Optional<CautionSide> side = Named.parse(CautionSide.class, typed);
+              boolean fits = side.filter(s -> (s == CautionSide.YES) != of.sided()).isPresent();
+              return fits
+                  ? Optional.empty()
+                  : Optional.of(
+                      of.sided()
+                          ? "Say which side it is: left, right or both."
+                          : "This caution has no side; a yes is enough.");
+            });
   }
 
   /** A number within bounds, both included. */

@@ -72,13 +72,14 @@ public final class Facts {
 
   /** A caution, with the side it concerns. */
   public static final FactFamily<Caution, CautionSide> CAUTION =
-      family(
+      new FactFamily<>(
           "caution.",
           GOLFER,
           Station.TALK,
-          Caution.class,
+          Named::id,
+          Named.parser(Caution.class),
           c -> "caution: " + c.asked(),
-          Codecs.id(CautionSide.class));
+          Codecs::side);
 
   /** What was said about a caution. */
   public static final FactFamily<Caution, String> CAUTION_NOTE =
@@ -96,7 +97,7 @@ public final class Facts {
           "pain-now.back",
           VISIT,
           Station.TALK,
-          "back pain now",
+          "back pain now, 0 to 10",
           Codecs.whole(0, 10, "Back pain now"));
 
   /** Week of pregnancy on the day it is noted; it counts on by itself. */

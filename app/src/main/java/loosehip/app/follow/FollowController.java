@@ -15,6 +15,7 @@ import loosehip.app.golfer.Benches;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
+import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
@@ -23,6 +24,7 @@ import loosehip.core.named.Named;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.safety.Passage;
+import loosehip.core.safety.Refusal;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -153,8 +155,9 @@ class FollowController {
 
   private String problem(
       Bench bench, Optional<LocalDate> on, Optional<PlanItem> item, String effort, String pain) {
-    if (!bench.consented()) {
-      return "Not kept: health data needs the golfer's consent first (Talk, top).";
+    Optional<Refusal> grave = bench.guard().gravest();
+    if (grave.isPresent()) {
+      return SafetyWords.refusal(grave.get());
     }
     if (on.isEmpty() || item.isEmpty()) {
       return "That was not in the plan on this day. Reload the page; nothing was lost.";
@@ -162,10 +165,22 @@ class FollowController {
     if (on.get().isAfter(LocalDate.now(clock))) {
       return "That day is still to come. Nothing was kept.";
     }
+    if (Sessions.stopped(bench, item.get().id(), on.get())) {
+      return "Stopped by pain: nothing is logged as done for it until it is settled in the plan."
+          + " Nothing was kept.";
+    }
     boolean readable =
         (effort.isBlank() || figure(effort).isPresent())
             && (pain.isBlank() || figure(pain).isPresent());
     return readable ? "" : "Effort and pain go from 0 to 10. Nothing was kept.";
+  }
+
+  /** Something of a session that pain has not stopped. */
+  private static Optional<PlanItem> stillOn(
+      Bench bench, Sessions.OnDay asked, Optional<LocalDate> on) {
+    return asked.session().items().stream()
+        .filter(i -> on.filter(day -> Sessions.stopped(bench, i.id(), day)).isEmpty())
+        .findFirst();
   }
 
   private static Optional<Integer> figure(String typed) {
@@ -189,9 +204,7 @@ class FollowController {
     Bench bench = benches.open(user.account(), id);
     Optional<LocalDate> on = date(day);
     Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
-    String problem =
-        problem(
-            bench, on, asked.flatMap(a -> a.session().items().stream().findFirst()), effort, pain);
+    String problem = problem(bench, on, asked.flatMap(a -> stillOn(bench, a, on)), effort, pain);
     if (problem.isEmpty() && figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
       problem =
           "Pain above "

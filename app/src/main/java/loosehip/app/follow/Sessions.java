@@ -56,8 +56,8 @@ public class Sessions {
   }
 
   /**
-   * Says that a day's session was done as asked; what was said about a thing already stays, and
-   * nothing is said on a day of rest.
+   * Says that a day's session was done as asked; what was said about a thing already stays, what
+   * pain has stopped is not said to be done, and nothing is said on a day of rest.
    */
   public void doneAsAsked(
       Bench bench, Account by, LocalDate day, Optional<Integer> effort, Optional<Integer> pain) {
@@ -67,7 +67,7 @@ public class Sessions {
               List<Homework.Said> said = new ArrayList<>();
               Set<ItemId> before = saidOn(bench, day);
               for (PlanItem item : all.session().items()) {
-                if (before.contains(item.id())) {
+                if (before.contains(item.id()) || stopped(bench, item.id(), day)) {
                   continue;
                 }
                 Done done = Done.asked(item.dose(), item.much());
@@ -78,6 +78,16 @@ public class Sessions {
                 homework.say(bench.file(), by, said, "all of " + Dates.day(day));
               }
             });
+  }
+
+  /** Whether the log has stopped an item before a day, and nobody has settled it. */
+  static boolean stopped(Bench bench, ItemId item, LocalDate day) {
+    return bench
+        .file()
+        .given()
+        .map(given -> given.stopped().get(item))
+        .filter(by -> by.on().isBefore(day))
+        .isPresent();
   }
 
   private Set<ItemId> saidOn(Bench bench, LocalDate day) {

@@ -1,12 +1,14 @@
 package loosehip.app.golfer;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
+import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.TodayGroup;
 import loosehip.core.limit.Body;
 import loosehip.core.measure.Direction;
@@ -24,7 +26,11 @@ public final class AtAGlance {
     Screen screen = bench.golfer().screen();
     Optional<LocalDate> due = due(bench);
     TodayGroup group =
-        TodayGroup.of(bench.golfer().health().refer(), due, bench.file().visitOn(), bench.today());
+        TodayGroup.of(
+            bench.golfer().health().refer() || stopped(bench).isPresent(),
+            due,
+            bench.file().visitOn(),
+            bench.today());
     return new Glance(
         bench.file().id(),
         bench.file().name(),
@@ -38,6 +44,16 @@ public final class AtAGlance {
         words(bench, group, due),
         bench.file().visitOn(),
         due);
+  }
+
+  /** The newest day on which the log stopped something of the plan, until that is settled. */
+  private static Optional<LocalDate> stopped(Bench bench) {
+    return bench
+        .file()
+        .given()
+        .flatMap(
+            given ->
+                given.stopped().values().stream().map(ItemLog::on).max(Comparator.naturalOrder()));
   }
 
   private static String block(Bench bench, GolferFile.PlanGiven given) {
@@ -76,7 +92,9 @@ public final class AtAGlance {
 
   private static String words(Bench bench, TodayGroup group, Optional<LocalDate> due) {
     if (group == TodayGroup.WAITING) {
-      return "waiting for a clinician's clearance";
+      return bench.golfer().health().refer()
+          ? "waiting for a clinician's clearance"
+          : "stopped by pain on " + Dates.day(stopped(bench).orElseThrow());
     }
     if (group == TodayGroup.DUE) {
       return "retest due " + Dates.day(due.orElseThrow());

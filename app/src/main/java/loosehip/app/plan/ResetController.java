@@ -12,6 +12,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.words.NoticeWords;
 import loosehip.app.words.PlanWords;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.plan.PreRoundReset;
@@ -58,6 +59,7 @@ class ResetController {
    * @param golfer the golfer's name
    * @param length minutes and seconds it takes
    * @param out what is left out, with the reason, for the trainer alone
+   * @param aid what every reader is told
    */
   public record Card(
       String id,
@@ -65,7 +67,8 @@ class ResetController {
       String practice,
       String length,
       List<Line> lines,
-      List<String> out) {}
+      List<String> out,
+      String aid) {}
 
   @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/reset")
@@ -95,7 +98,8 @@ class ResetController {
         user.account().practiceName(),
         PlanWords.length(reset.seconds()),
         lines,
-        out);
+        out,
+        NoticeWords.DECISION_AID);
   }
 
   private Line line(PreRoundReset.Part part) {

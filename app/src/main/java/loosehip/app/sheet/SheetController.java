@@ -1,5 +1,6 @@
 package loosehip.app.sheet;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.door.Door;
@@ -13,6 +14,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.NoticeWords;
+import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
@@ -101,6 +103,10 @@ class SheetController {
             .map(Noted::value)
             .orElse(""),
         page,
+        bench.golfer().health().limits().stream()
+            .flatMap(c -> SafetyWords.limits(c).stream())
+            .distinct()
+            .toList(),
         NoticeWords.DECISION_AID);
   }
 
@@ -113,6 +119,7 @@ class SheetController {
    * @param trainer whom to tell
    * @param contact how to reach them; empty when they gave nothing
    * @param plan the block
+   * @param limits what a clinician said must not be
    * @param aid what every reader is told
    */
   public record Sheet(
@@ -122,6 +129,7 @@ class SheetController {
       String trainer,
       String contact,
       PlanPage plan,
+      List<String> limits,
       String aid) {
     /** Whom to tell, and how to reach them. */
     public String whomToTell() {

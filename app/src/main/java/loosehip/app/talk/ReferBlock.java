@@ -9,9 +9,10 @@ import loosehip.app.words.SafetyWords;
  *
  * @param golfer whose
  * @param open the signs that wait, each with its clearance as typed so far
+ * @param routine whether the golfer has a routine at home, to be told to stop it
  * @param cleared clearances in force, in words
  */
-public record ReferBlock(String golfer, List<Sign> open, List<String> cleared) {
+public record ReferBlock(String golfer, List<Sign> open, boolean routine, List<String> cleared) {
 
   /** A sign that waits. */
   public record Sign(String question, TypedClearance typed) {}
@@ -27,6 +28,7 @@ public record ReferBlock(String golfer, List<Sign> open, List<String> cleared) {
         bench.golfer().health().openWarnings().stream()
             .map(s -> new Sign(s.question(), typed.of(s.id())))
             .toList(),
+        bench.file().given().isPresent(),
         bench.clearances().stream().map(SafetyWords::clearance).toList());
   }
 

@@ -11,6 +11,7 @@ import loosehip.app.golfer.Bench;
 import loosehip.app.plan.Consequences;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
+import loosehip.app.words.NoticeWords;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
@@ -45,6 +46,7 @@ import loosehip.core.safety.WarningSign;
  * @param guardian who consents for a minor
  * @param wishes what they can give
  * @param tools what is at hand at home
+ * @param aid what every reader is told
  * @param eraseProblem why nothing was erased; empty when nothing was asked
  */
 public record TalkPage(
@@ -69,6 +71,7 @@ public record TalkPage(
     NotedField guardian,
     Wishes wishes,
     List<NotedField> tools,
+    String aid,
     String eraseProblem) {
   /** The wording consent is given to; the number changes with the words. */
   private static final String CONSENT_WORDING = "wording 1";
@@ -171,6 +174,7 @@ public record TalkPage(
         Arrays.stream(Tool.values())
             .map(t -> NotedField.mark(file, Facts.TOOL.about(t), t.word()))
             .toList(),
+        NoticeWords.DECISION_AID,
         eraseProblem);
   }
 

@@ -12,10 +12,10 @@ public final class FollowWords {
       return "pain " + pain.pain() + " in it";
     } else if (because instanceof RungRule.Because.WorseNextDay) {
       return "pain the day after above the day's own";
-    } else if (because instanceof RungRule.Because.PainLastTime pain) {
-      return "pain " + pain.pain() + " the last time";
+    } else if (because instanceof RungRule.Because.Pain pain) {
+      return "pain " + pain.pain() + ", and fewer than three sessions went well since";
     } else if (because instanceof RungRule.Because.Leaned) {
-      return "hands or a lean were needed the last time";
+      return "hands or a lean were needed, and fewer than three sessions went well since";
     } else if (because instanceof RungRule.Because.Missed missed) {
       return "less than the low dose " + missed.times() + " times in a row";
     } else if (because instanceof RungRule.Because.Easy easy) {

@@ -76,6 +76,25 @@ public final class GolferText {
         given);
   }
 
+  /** The same file with one fact as it was noted. */
+  static GolferFile withFact(GolferFile file, String key, Noted noted) {
+    Map<String, Noted> facts = new HashMap<>(file.facts());
+    facts.put(key, noted);
+    return new GolferFile(
+        file.id(),
+        file.name(),
+        file.visitId(),
+        file.visitNumber(),
+        file.visitOn(),
+        file.closed(),
+        facts,
+        file.signs(),
+        file.tries(),
+        file.lastStep(),
+        file.earlier(),
+        file.given());
+  }
+
   /** What a store finds of warning signs over all visits: here there is one. */
   private static Map<String, Noted> signs(Map<String, Noted> facts) {
     Map<String, Noted> signs = new HashMap<>(facts);

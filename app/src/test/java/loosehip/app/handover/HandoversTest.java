@@ -78,7 +78,7 @@ class HandoversTest {
     Handover page = of("caution.inner-knee=right\ncaution.heart=yes\n");
     assertThat(page.mind()).hasSize(2);
     assertThat(page.mind())
-        .anyMatch(l -> l.contains("no side squats") && l.endsWith("(trail (R))"));
+        .anyMatch(l -> l.contains("twists the knee") && l.endsWith("(trail (R))"));
     assertThat(String.join(" ", page.mind()).toLowerCase())
         .doesNotContain("heart")
         .doesNotContain("blood")

@@ -16,6 +16,7 @@ import java.util.List;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.store.TakenTry;
+import loosehip.app.store.Visits;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.Caution;
@@ -23,10 +24,13 @@ import loosehip.core.safety.Clearance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** The forms of the bench without a browser: what is kept, what is refused, what comes back. */
 class BenchFormsTest extends FormsTest {
+  @Autowired Visits visits;
+
   private static final String CARD = "seated-rotation.right.internal";
 
   @Test
@@ -226,6 +230,40 @@ class BenchFormsTest extends FormsTest {
             .param("on", "2026-11-20"));
     send(post("/golfers/" + golfer + "/visits"));
     assertThat(file().visitNumber()).isEqualTo(2);
+  }
+
+  /** A yes waits at whatever visit it was said; a later visit's no does not close it. */
+  @Test
+  void aYesOfAnEarlierVisitStillWaits() throws Exception {
+    golfer = golfers.add(wren.account(), "Ewan Kerr", LocalDate.now().minusDays(9));
+    note("consent", "wording 1");
+    asked();
+    note("warning.after-fall", "yes");
+    visits.start(wren.account(), file(), LocalDate.now());
+    assertThat(file().visitNumber()).isEqualTo(2);
+    asked();
+    assertThat(GolferText.noted(file(), "warning.after-fall")).contains("no");
+    take("24", "k1").andExpect(content().string(containsString("waits for a clinician")));
+    assertThat(file().tries()).isEmpty();
+    page("/golfers/" + golfer + "/plan")
+        .andExpect(content().string(containsString("Waiting for a clinician")));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "caution.back | left | This caution has no side",
+        "caution.knee | yes | Say which side it is",
+        "pregnancy.week | 60 | goes from 1 to 42",
+        "pain-now.back | 11 | goes from 0 to 10",
+        "who.birth-date | 2999-01-01 | lies in the past",
+        "who.birth-date | 1801-01-01 | lies in the past",
+      })
+  void whatCannotBeOfHealthIsRefusedAndTheOldIsKept(String topic, String value, String words)
+      throws Exception {
+    note(topic, value).andExpect(content().string(containsString(words)));
+    assertThat(GolferText.noted(file(), topic)).isEmpty();
   }
 
   @Test

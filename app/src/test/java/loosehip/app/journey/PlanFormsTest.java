@@ -13,14 +13,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.golfer.AtAGlance;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
 import loosehip.app.plan.PlanStation;
 import loosehip.app.plan.Plans;
+import loosehip.app.store.Glance;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
 import loosehip.core.follow.Done;
+import loosehip.core.follow.TodayGroup;
 import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanItem;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -193,6 +197,93 @@ class PlanFormsTest extends FormsTest {
     assertThat(file().given()).isEmpty();
     page("/golfers/" + golfer + "/plan.ics")
         .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
+  }
+
+  private ResultActions say(LocalDate day, String item, String... params) throws Exception {
+    var request = post("/golfers/" + golfer + "/follow/" + day + "/" + item);
+    for (int i = 0; i < params.length; i += 2) {
+      request.param(params[i], params[i + 1]);
+    }
+    return send(request);
+  }
+
+  /** A later "all done" does not wash the pain out, and the golfer waits for the trainer. */
+  @Test
+  void whatPainStoppedIsNotLoggedAsDoneAndWaitsForTheTrainer() throws Exception {
+    LocalDate first = LocalDate.now().minusDays(6);
+    note("wish.start", first.toString());
+    plans.giveFrom(benches.open(wren.account(), golfer), wren.account(), first);
+    LocalDate hurt = dayWith("seated-knee-drops", first);
+    LocalDate later = dayWith("seated-knee-drops", hurt.plusDays(1));
+    say(hurt, "seated-knee-drops", "done", "under", "pain", "6");
+    say(later, "seated-knee-drops", "done", "top", "pain", "0")
+        .andExpect(content().string(containsString("Stopped by pain: nothing is logged")));
+    send(post("/golfers/" + golfer + "/follow/" + later).param("effort", "4"));
+    assertThat(homework.of(golfer))
+        .filteredOn(said -> said.item().id().equals("seated-knee-drops"))
+        .hasSize(1);
+    assertThat(homework.of(golfer)).hasSizeGreaterThan(1);
+    Glance glance = AtAGlance.glance(benches.open(wren.account(), golfer));
+    assertThat(glance.group()).isEqualTo(TodayGroup.WAITING);
+    assertThat(glance.words()).startsWith("stopped by pain on ");
+    say(hurt, "seated-knee-drops", "done", "under", "pain", "2");
+    assertThat(AtAGlance.glance(benches.open(wren.account(), golfer)).group())
+        .as("a slip of the finger is put right")
+        .isNotEqualTo(TodayGroup.WAITING);
+  }
+
+  private LocalDate dayWith(String item, LocalDate from) {
+    var plan = plans.of(benches.open(wren.account(), golfer)).orElseThrow();
+    return from.datesUntil(LocalDate.now().plusDays(1))
+        .filter(
+            day ->
+                plan.block()
+                    .session(day)
+                    .filter(s -> s.item(ItemId.of(item)).isPresent())
+                    .isPresent())
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** What the surgeon said stands on the sheet, and what is done differently with its item. */
+  @Test
+  void limitsAndChangesStandOnPaperAndWhatIsForbiddenIsNotPlanned() throws Exception {
+    note("caution.hip-replacement", "right");
+    send(post("/golfers/" + golfer + "/talk/clear/hip-replacement")
+            .param("clinician", "Mr Corbett")
+            .param("profession", "surgeon")
+            .param("on", LocalDate.now().minusDays(30).toString())
+            .param("limits", "no bend past 90, no hops")
+            .param("blocks", "hip-deep", "impact")
+            .param("right-internal", "30"))
+        .andExpect(redirectedUrl("/golfers/" + golfer + "/talk#h-cautions"));
+    note("caution.knee", "left");
+    plan("give");
+    String sheet =
+        page("/golfers/" + golfer + "/sheet").andReturn().getResponse().getContentAsString();
+    assertThat(sheet)
+        .contains("Your clinician", "no bend past 90, no hops", "Right hip in to 30° at most")
+        .doesNotContain("Mr Corbett");
+    var bench = benches.open(wren.account(), golfer);
+    var block = plans.of(bench).orElseThrow().block();
+    assertThat(block.items()).isNotEmpty();
+    for (PlanItem item : block.items()) {
+      var movement =
+          bench
+              .golfer()
+              .health()
+              .movement(bench.golfer().practice().catalogue().demands(item.id()));
+      assertThat(movement.blocked()).as(item.id().id()).isEmpty();
+      movement
+          .changed()
+          .forEach(c -> assertThat(sheet.replace("&#39;", "'")).contains(c.how().words()));
+    }
+    page("/golfers/" + golfer + "/handover")
+        .andExpect(content().string(containsString("no bend past 90, no hops")));
+    plan("add", "item", "hop-hold")
+        .andExpect(
+            flash()
+                .attribute("told", hasToString(containsString("by the clearance of Mr Corbett"))));
   }
 
   @Test

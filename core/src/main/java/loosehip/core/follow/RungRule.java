@@ -20,6 +20,7 @@ public final class RungRule {
   private static final int EASY_EFFORT = 6;
   private static final int IN_A_ROW = 3;
   private static final int MISSES = 2;
+  private static final int GOOD_AGAIN = 3;
 
   private RungRule() {}
 
@@ -64,13 +65,13 @@ public final class RungRule {
     /** Pain was higher on the day after than on the day. */
     record WorseNextDay() implements Because {}
 
-    /** Pain this high was named the last time. */
-    record PainLastTime(int pain) implements Because {}
+    /** Pain this high was named, and fewer than three sessions went well since. */
+    record Pain(int pain) implements Because {}
 
-    /** Hands or a lean were needed the last time. */
+    /** Hands or a lean were needed, and fewer than three sessions went well since. */
     record Leaned() implements Because {}
 
-    /** Less than the low dose, so many times in a row. */
+    /** Less than the low dose so many times in a row, and fewer than three went well since. */
     record Missed(int times) implements Because {}
 
     /** So many easy sessions in a row at the top dose, of those that move up. */
@@ -92,19 +93,43 @@ public final class RungRule {
     if (newest.isEmpty()) {
       return new Verdict(Step.HOLD, new Because.NothingSaid());
     }
-    ItemLog last = newest.get(0);
-    if (last.pain().filter(p -> p >= STEP_BACK_PAIN).isPresent()) {
-      return new Verdict(Step.STEP_BACK, new Because.PainLastTime(last.pain().get()));
-    }
-    if (last.leaned()) {
-      return new Verdict(Step.STEP_BACK, new Because.Leaned());
-    }
-    if (run(newest, l -> l.done() == Done.UNDER) >= MISSES) {
-      return new Verdict(Step.STEP_BACK, new Because.Missed(MISSES));
+    Optional<Because> back = steppedBack(newest);
+    if (back.isPresent()) {
+      return new Verdict(Step.STEP_BACK, back.get());
     }
     int easy = run(newest, RungRule::easy);
     Because run = new Because.Easy(Math.min(easy, IN_A_ROW), IN_A_ROW);
     return new Verdict(easy >= IN_A_ROW ? Step.MOVE_UP : Step.HOLD, run);
+  }
+
+  /** A step back stays in force until three sessions since went well. */
+  private static Optional<Because> steppedBack(List<ItemLog> newest) {
+    int good = 0;
+    for (int i = 0; i < newest.size() && good < GOOD_AGAIN; i++) {
+      Optional<Because> because = back(newest.subList(i, newest.size()));
+      if (because.isPresent()) {
+        return because;
+      }
+      good += wentWell(newest.get(i)) ? 1 : 0;
+    }
+    return Optional.empty();
+  }
+
+  /** Why the newest of these calls for a step back, if it does. */
+  private static Optional<Because> back(List<ItemLog> newest) {
+    ItemLog last = newest.get(0);
+    if (last.pain().filter(p -> p >= STEP_BACK_PAIN).isPresent()) {
+      return Optional.of(new Because.Pain(last.pain().get()));
+    } else if (last.leaned()) {
+      return Optional.of(new Because.Leaned());
+    }
+    return run(newest, l -> l.done() == Done.UNDER) >= MISSES
+        ? Optional.of(new Because.Missed(MISSES))
+        : Optional.empty();
+  }
+
+  private static boolean wentWell(ItemLog log) {
+    return log.done().counts() && log.goodForm();
   }
 
   private static Because stopped(ItemLog log) {

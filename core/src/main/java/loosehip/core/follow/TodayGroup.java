@@ -32,7 +32,8 @@ public enum TodayGroup implements Named {
   /**
    * The group of a golfer on a day: waiting goes before due, that before the bench.
    *
-   * @param waits whether a clinician has to say something first
+   * @param waits whether somebody has to decide first: a clinician, or the trainer about what pain
+   *     stopped
    * @param retest the day of the retest, when a block is given
    * @param seen the day of the newest visit
    */

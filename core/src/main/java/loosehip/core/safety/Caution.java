@@ -8,60 +8,60 @@ public enum Caution implements Named {
       "hip-replacement",
       "New hip",
       true,
-      "no end-range turning in, no deep fold across, no hops on that side; the surgeon's limits rule"),
+      "no turning to the end, no bend past 90, nothing across the midline, no landings; the surgeon's limits rule"),
   HIP_PINCH(
       "hip-pinch",
       "Pinch at the front of the hip when it squats or turns in",
       true,
-      "no end-range turning in on that side; work short of the pinch"),
+      "no turning in to the end, no bend past 90; stop short of the pinch"),
   INNER_KNEE(
       "inner-knee",
       "Pain at the inside of the knee",
       true,
-      "no knee drops, no folded sits, no side squats; standing ladder instead"),
+      "nothing that twists the knee, no landings; standing work instead"),
   KNEE(
       "knee",
       "Knee pain or a new knee",
       true,
-      "no deep squats, no kneeling; shallow and supported"),
+      "no kneeling, no deep squats, no landings; shallow, a hand on something"),
   BACK(
       "back",
       "Back pain now or in the last six weeks",
       false,
-      "neutral range first; no posture tilts, no swung weight, no hops"),
+      "no weights, no landings; half range, and from pain 4 nothing bent, twisted or hollowed"),
   SCIATICA(
       "sciatica",
       "Pain below the knee that comes from the back",
       false,
-      "no knee straightening across the midline, no end-range hinge"),
+      "no straight-knee stretch, no fold to its end, no weights, no landings"),
   BRITTLE_BONES(
       "brittle-bones",
       "Bones known to be brittle",
       false,
-      "no loaded bending or twisting, no hops; standing work with support"),
+      "no bend or twist under load or to its end, no weights, no landings; one leg only held"),
   BALANCE(
       "balance",
       "Falls, a stroke, dizziness, or less than 5 s on one leg",
       false,
-      "no free one-leg work, no closed eyes; support at hand and a helper present"),
+      "no free one-leg work, no closed eyes, nothing fast; support at hand, a helper there at first"),
   HEART(
       "heart",
       "Heart or blood-pressure condition",
       false,
-      "no fast work, no straining holds over 10 s; clearance noted"),
+      "no hold over 10 s, nothing fast or heavy, no landings until cleared; breathe through"),
   PREGNANCY(
       "pregnancy",
       "Pregnant, or within 12 weeks after",
       false,
-      "nothing on the back after week 16, no hops, no long holds"),
-  GROIN("groin", "Groin pain", true, "nothing that loads the groin"),
-  SHOULDER("shoulder", "Shoulder pain", true, "nothing that loads that shoulder"),
-  WRIST("wrist", "Wrist pain", true, "nothing that leans on that wrist"),
+      "no long holds, nothing heavy or fast, not on the front; from week 16 not on the back"),
+  GROIN("groin", "Groin pain", true, "no wide straddle under load, no turning out to the end"),
+  SHOULDER("shoulder", "Shoulder pain", true, "no arm overhead, nothing that loads that shoulder"),
+  WRIST("wrist", "Wrist pain", true, "no weight on the hands"),
   UNDER_18(
       "under-18",
       "Under 18",
       false,
-      "technique first; heavy and fast work only with a guardian's consent on record");
+      "weights, speed and landings only with a guardian's consent, from week 3, technique first");
 
   private final String id;
   private final String asked;

@@ -51,14 +51,22 @@ class RungRuleTest {
         "top e5 p0 / top e6 p2 / top e4 p1 | move up",
         "top e5 p0 / top e6 p2 | hold",
         "top e5 p0 / top e7 p0 / top e5 p0 | hold",
-        "top e5 p0 / top e5 p3 / top e5 p0 | hold",
+        "top e5 p0 / top e5 p3 / top e5 p0 | step back",
         "top e5 p0 / top e5 p0 poor / top e5 p0 | hold",
         "top e5 p0 / between e5 p0 / top e5 p0 | hold",
         "under / top e5 p0 / top e5 p0 / top e5 p0 | move up",
         "top / top / top | hold",
         "top e5 p0 / top e5 p0 / top e5 p3 | step back",
         "top e5 p4 | step back",
-        "top e5 p4 / top e5 p1 | hold",
+        "top e5 p4 / top e5 p1 | step back",
+        "top e5 p4 / top e5 p1 / top e5 p1 | step back",
+        "top e5 p4 / top e7 p1 / top e7 p1 / top e7 p1 | hold",
+        "top e5 p4 / top e5 p1 / top e5 p1 / top e5 p1 | move up",
+        "top e5 p4 / top e5 p1 poor / top e5 p1 / top e5 p1 | step back",
+        "top e5 p0 lean / between e5 p0 / between e5 p0 | step back",
+        "top e5 p0 lean / between e5 p0 / between e5 p0 / between e5 p0 | hold",
+        "under / under / top e7 p0 / top e7 p0 | step back",
+        "under / under / top e7 p0 / top e7 p0 / top e7 p0 | hold",
         "top e5 p0 lean | step back",
         "under / under | step back",
         "under / top e5 p0 / under | hold",
@@ -80,8 +88,7 @@ class RungRuleTest {
   @Test
   void theReasonNamesWhatDecided() {
     assertThat(RungRule.of(log("top e5 p6")).because()).isEqualTo(new RungRule.Because.PainInIt(6));
-    assertThat(RungRule.of(log("top e5 p3")).because())
-        .isEqualTo(new RungRule.Because.PainLastTime(3));
+    assertThat(RungRule.of(log("top e5 p3")).because()).isEqualTo(new RungRule.Because.Pain(3));
     assertThat(RungRule.of(log("top e5 p5 worse")).because())
         .isEqualTo(new RungRule.Because.PainInIt(5));
     assertThat(RungRule.of(log("top e5 p4 worse")).because())
