@@ -1,6 +1,8 @@
 package loosehip.app.fact;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -54,6 +56,11 @@ public final class FactFamily<S, T> {
   /** The fact of a key, or empty when the key is not of this family. */
   Optional<Fact<?>> parse(String key) {
     return subject(key).map(this::about);
+  }
+
+  /** What these keys are about, as far as they are of this family. */
+  public List<S> subjects(Collection<String> keys) {
+    return keys.stream().map(this::subject).flatMap(Optional::stream).toList();
   }
 
   /** Everything of this family that is noted in a file. */

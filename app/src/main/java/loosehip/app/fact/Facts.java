@@ -70,6 +70,10 @@ public final class Facts {
   public static final FactFamily<Complaint, String> COMPLAINT =
       family("complaint.", GOLFER, Station.TALK, Complaint.class, c -> c.title(), Codecs.mark());
 
+  /** That cautions were asked after at this visit and there are none. */
+  public static final Fact<String> NO_CAUTIONS =
+      new Fact<>("cautions.none", VISIT, Station.TALK, "none of these cautions", Codecs.mark());
+
   /** A caution, with the side it concerns. */
   public static final FactFamily<Caution, CautionSide> CAUTION =
       new FactFamily<>(
@@ -337,6 +341,7 @@ public final class Facts {
       List.of(
           BIRTH_YEAR,
           BIRTH_DATE,
+          NO_CAUTIONS,
           BACK_PAIN,
           PREGNANCY_WEEK,
           WEEKS_AFTER,

@@ -19,6 +19,7 @@ import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Judgement;
 import loosehip.core.follow.RungRule;
 import loosehip.core.link.ComplaintOrder;
+import loosehip.core.measure.Pain;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
@@ -224,6 +225,11 @@ public final class Bench {
   /** Why a card may not be taken, when it may not. */
   public Optional<TryRefusal> blocked(TestCard card) {
     return TryRefusal.stop(golfer.health(), golfer.screen(), card.test(), card.side(), card.part());
+  }
+
+  /** Pain noted in a card at this visit. */
+  public Pain pain(TestCard card) {
+    return Cases.painSlot(card).map(s -> Cases.pain(file.facts(), s)).orElse(Pain.NONE);
   }
 
   /** Why an item of a plan must not be done as things stand. */

@@ -32,6 +32,7 @@ import loosehip.core.measure.Pain;
 import loosehip.core.measure.Reading;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Try;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
@@ -142,10 +143,19 @@ public final class Cases {
                 .filter(t -> !t.voided())
                 .reduce((a, b) -> b)
                 .flatMap(TakenTry::word)
+                .filter(word -> !stopped(facts, slot))
                 .ifPresent(word -> words.put(slot, word));
           }
         });
     return Screen.of(readings, words, standards.scales());
+  }
+
+  /** Whether pain ended a worded test on the side of a slot; then its words say nothing. */
+  private static boolean stopped(Map<String, Noted> facts, Slot slot) {
+    return Facts.PAIN.subjects(facts.keySet()).stream()
+        .filter(s -> s.test() == slot.test() && s.side().equals(slot.side()))
+        .filter(s -> !s.test().numeric(s.part()))
+        .anyMatch(s -> pain(facts, s).stops());
   }
 
   /** The set these tries make up. Compensations of voided tries are left behind with them. */
@@ -169,6 +179,11 @@ public final class Cases {
             pain,
             standards.deviation(
                 set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER)));
+  }
+
+  /** Where pain in a card is noted: with its numbers, or with its first question. */
+  public static Optional<Slot> painSlot(TestCard card) {
+    return card.numbers().or(() -> card.words().stream().findFirst());
   }
 
   /** Pain noted in a slot. */

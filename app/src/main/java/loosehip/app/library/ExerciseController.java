@@ -195,7 +195,7 @@ class ExerciseController {
       String serves,
       Dose dose,
       String tools,
-      String cautions,
+      String demands,
       Optional<String> photo,
       Optional<String> own) {
     return new ExercisesPage.Line(
@@ -204,7 +204,7 @@ class ExerciseController {
         serves,
         PlanWords.dose(dose),
         tools,
-        cautions,
+        demands,
         figures.find(text.id() + ".start"),
         figures.find(text.id() + ".end"),
         photo,

@@ -102,17 +102,17 @@ public record ExercisesPage(
       String serves,
       String dose,
       String tools,
-      String cautions,
+      String demands,
       Optional<Drawing> start,
       Optional<Drawing> end,
       Optional<String> photo,
       Optional<String> own,
       String words) {
-    /** How much of it, with what, and not with what. */
+    /** How much of it, with what, and what it asks of the body. */
     public String asks() {
       return dose
           + (tools.isEmpty() ? "" : " · with " + tools)
-          + (cautions.isEmpty() ? "" : " · not with: " + cautions);
+          + (demands.isEmpty() ? "" : " · asks: " + demands);
     }
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
@@ -15,6 +16,7 @@ import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Compensation;
@@ -23,6 +25,8 @@ import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
+import loosehip.core.safety.Demand;
+import loosehip.core.safety.TestDemands;
 import org.springframework.stereotype.Component;
 
 /** Lays out the tests and methods of a practice, its own values beside the shipped ones. */
@@ -66,7 +70,8 @@ class TestEntries {
             + test.minutes()
             + " min"
             + (test.sided() ? " · both sides" : "")
-            + (watched.isEmpty() ? "" : " · watch: " + watched);
+            + (watched.isEmpty() ? "" : " · watch: " + watched)
+            + demands(TestDemands.of(test, part));
     return new TestEntry(
         BandScales.key(test, part),
         title,
@@ -76,6 +81,10 @@ class TestEntries {
         numbers ? Optional.of(scale(account, standards, test, part)) : Optional.empty(),
         outcomes,
         "");
+  }
+
+  private static String demands(Set<Demand> demands) {
+    return demands.isEmpty() ? "" : " · asks: " + SafetyWords.demands(demands);
   }
 
   private static String range(ScreenTest test) {

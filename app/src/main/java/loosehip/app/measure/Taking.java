@@ -10,6 +10,7 @@ import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Cases;
 import loosehip.app.store.Account;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
@@ -60,7 +61,11 @@ class Taking {
   }
 
   private static Optional<String> refused(Bench bench, TestCard card, boolean old) {
-    return TryRefusal.of(bench.guard(), old, bench.closed(), bench.blocked(card))
+    Optional<TryRefusal> pain =
+        Optional.of(bench.pain(card))
+            .filter(p -> p.stops() && !old)
+            .map(TryRefusal.StoppedByPain::new);
+    return TryRefusal.of(bench.guard(), old, bench.closed(), pain.or(() -> bench.blocked(card)))
         .map(SafetyWords::refusal);
   }
 
@@ -183,11 +188,7 @@ class Taking {
 
   /** Notes pain in a test; from 4 up the test ends on this side. */
   LastEntry pain(Bench bench, Account by, TestCard card, String level, String site) {
-    if (card.numbers().isEmpty()) {
-      return LastEntry.problem(
-          "Pain cannot be kept with this test yet; note it in the history on Talk.");
-    }
-    Fact<Pain> pain = Facts.PAIN.about(card.numbers().get());
+    Fact<Pain> pain = Facts.PAIN.about(Cases.painSlot(card).orElseThrow());
     String typed = level.equals("0") ? "" : (level + " " + site.strip()).strip();
     Optional<String> problem = pain.problem(typed, bench.today());
     if (problem.isEmpty() && bench.closed()) {

@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.UUID;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Cases;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
@@ -165,7 +164,7 @@ class TestViews {
   TestView.Live live(Bench bench, TestCard card, LastEntry entry) {
     List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
     List<TestView.TryBox> boxes = taken.stream().map(t -> box(card.test().unit(), t)).toList();
-    Pain pain = card.numbers().map(s -> Cases.pain(bench.file().facts(), s)).orElse(Pain.NONE);
+    Pain pain = bench.pain(card);
     Optional<Method> method = method(bench, card);
     boolean full = taken.size() >= Reading.MOST_TRIES;
     Optional<Reading> set = card.numbers().flatMap(s -> bench.golfer().screen().reading(s));

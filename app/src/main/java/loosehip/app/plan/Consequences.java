@@ -8,7 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Bench;
+import loosehip.app.store.Noted;
+import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Part;
@@ -16,6 +19,7 @@ import loosehip.core.measure.ScreenTest;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.Planner;
+import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.TestRule;
@@ -24,6 +28,8 @@ import org.springframework.stereotype.Component;
 /** Says at once what each noted caution blocks or changes, in tests and in the plan. */
 @Component
 public class Consequences {
+  private static final int PINCH_STAYS_DAYS = 14;
+
   private final ExerciseTexts texts;
 
   Consequences(ExerciseTexts texts) {
@@ -35,6 +41,7 @@ public class Consequences {
    *
    * @param caution what it is, side included
    * @param cleared a clearance in force, in words
+   * @param advice what is said to the golfer before anything else; empty when nothing is
    * @param leftOut tests not taken
    * @param withCare tests taken with care, and how
    * @param notPlanned exercises and drills never planned
@@ -43,6 +50,7 @@ public class Consequences {
   public record Consequence(
       String caution,
       Optional<String> cleared,
+      String advice,
       List<String> leftOut,
       List<String> withCare,
       List<String> notPlanned,
@@ -81,12 +89,29 @@ public class Consequences {
     return new Consequence(
         noted.caution().asked() + noted.side().map(s -> ", " + bench.spoken(s)).orElse(""),
         noted.clearance().map(SafetyWords::clearance),
+        advice(bench, noted),
         out,
         care.entrySet().stream()
             .map(e -> String.join(", ", e.getValue()) + " (" + e.getKey() + ")")
             .toList(),
         notPlanned(noted),
         changed(noted));
+  }
+
+  /** New pain below the knee, and a pinch still there after two weeks, are for a clinician. */
+  private static String advice(Bench bench, NotedCaution noted) {
+    if (noted.caution() == Caution.SCIATICA && noted.detail().fresh()) {
+      return "new: advise a clinician before a plan";
+    }
+    boolean stays =
+        noted.caution() == Caution.HIP_PINCH
+            && Optional.ofNullable(
+                    bench.file().facts().get(Facts.CAUTION.about(noted.caution()).key()))
+                .map(Noted::at)
+                .map(Dates::of)
+                .filter(since -> !since.isAfter(bench.today().minusDays(PINCH_STAYS_DAYS)))
+                .isPresent();
+    return stays ? "noted two weeks ago or more and still there: advise a clinician" : "";
   }
 
   private static String words(List<Part> parts) {

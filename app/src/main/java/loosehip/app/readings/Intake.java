@@ -33,6 +33,10 @@ import loosehip.app.store.ReadingFiles.FileRow;
 import loosehip.app.store.ReadingFiles.Judged;
 import loosehip.app.store.ReadingFiles.Outcome;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.SafetyWords;
+import loosehip.core.safety.Guard;
+import loosehip.core.safety.Passage;
+import loosehip.core.safety.Refusal;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -147,6 +151,8 @@ class Intake implements DisposableBean {
   private final class Check {
     private final String id;
     private final Path copy;
+    private final Account by;
+    private final Map<String, Guard> guards = new HashMap<>();
     private final Map<String, FileReadings.Known> golfers;
     private final Map<String, List<String>> byName = new HashMap<>();
     private final Map<String, Map<String, TakenTry>> standing =
@@ -161,6 +167,7 @@ class Intake implements DisposableBean {
 
     Check(String id, Account by, Path copy) {
       this.id = id;
+      this.by = by;
       this.copy = copy;
       this.golfers = readings.golfers(by.practiceId());
       golfers.forEach(
@@ -242,6 +249,12 @@ class Intake implements DisposableBean {
       }
       if (!golfers.get(golfer).consented()) {
         throw new BadRow("golfer", "has not consented to health data being kept (Talk)");
+      }
+      Guard guard = guards.computeIfAbsent(golfer, g -> benches.guard(by, g));
+      boolean today = read.row().visitOn().equals(LocalDate.now(clock));
+      Optional<Refusal> refusal = today ? guard.refuses(Passage.MOVES) : guard.gravest();
+      if (refusal.isPresent()) {
+        throw new BadRow("golfer", SafetyWords.refusal(refusal.get()));
       }
       return golfer;
     }

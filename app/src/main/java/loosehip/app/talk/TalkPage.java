@@ -41,6 +41,7 @@ import loosehip.core.safety.WarningSign;
  * @param complaints what goes wrong
  * @param want what they want
  * @param history what hurts or once did
+ * @param noCautions that there is nothing of the kind
  * @param cautions what must be respected
  * @param consequences what follows from it
  * @param guardian who consents for a minor
@@ -66,6 +67,7 @@ public record TalkPage(
     List<NotedField> complaints,
     NotedField want,
     NotedField history,
+    NotedField noCautions,
     List<CautionRow> cautions,
     List<Consequences.Consequence> consequences,
     NotedField guardian,
@@ -159,6 +161,8 @@ public record TalkPage(
             .toList(),
         NotedField.typed(file, Facts.WANT),
         NotedField.typed(file, Facts.HISTORY),
+        NotedField.mark(file, Facts.NO_CAUTIONS, "none of these")
+            .locked(!Facts.CAUTION.in(file).isEmpty()),
         Arrays.stream(Caution.values())
             .filter(c -> c != Caution.UNDER_18)
             .map(c -> caution(file, c, typed, bench.today()))

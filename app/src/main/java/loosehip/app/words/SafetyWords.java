@@ -45,6 +45,12 @@ public final class SafetyWords {
 
   /** What keeps a test from a golfer. */
   public static String stop(TryRefusal stop) {
+    if (stop instanceof TryRefusal.StoppedByPain by) {
+      return "stopped by pain "
+          + by.pain().level()
+          + (by.pain().site().isBlank() ? "" : " (" + by.pain().site() + ")")
+          + ". Leave this side; undo the pain (u) if it was a slip";
+    }
     return stop instanceof TryRefusal.ByCaution by
         ? rule(by.rule())
         : "only after "

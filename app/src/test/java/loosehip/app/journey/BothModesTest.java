@@ -2,6 +2,7 @@ package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
@@ -126,6 +127,36 @@ class BothModesTest extends FormsTest {
     send("/notes/who.guardian", "value", "Ann Brodie");
     send("/measure/trunk-turn.left/tries", "value", "40", "submitKey", "c");
     assertThat(file().tries()).hasSize(2);
+  }
+
+  /** Pain of 4 ends the side: no later try is taken there, and the other side goes on. */
+  @Test
+  void painEndsTheSideAndLaterTriesAreRefused() throws Exception {
+    String left = "/measure/seated-rotation.left.internal/";
+    send(left + "tries", "value", "30", "submitKey", "a");
+    send(left + "pain", "level", "4", "site", "front of hip");
+    for (String mode : new String[] {left, left.replace("measure/", "measure/sheet/")}) {
+      send(mode + "tries", "value", "32", "submitKey", "b" + mode)
+          .andExpect(content().string(containsString("stopped by pain 4 (front of hip)")));
+    }
+    send("/measure/seated-rotation.right.internal/tries", "value", "31", "submitKey", "c");
+    assertThat(file().tries()).extracting(t -> t.value().orElseThrow()).containsExactly(30.0, 31.0);
+  }
+
+  /** Pain belongs to worded tests too; their words say nothing then. */
+  @Test
+  void painInAWordedTestIsKeptAndItsWordCountsForNothing() throws Exception {
+    send("/measure/squat-depth/words/squat-depth", "value", "partial");
+    Slot squat = Slot.parse("squat-depth").orElseThrow();
+    assertThat(Bench.of(file(), LocalDate.now()).golfer().screen().word(squat)).isPresent();
+    send("/measure/squat-depth/pain", "level", "3", "site", "knee")
+        .andExpect(content().string(not(containsString("Stopped by pain"))));
+    send("/measure/squat-depth/pain", "level", "5", "site", "knee")
+        .andExpect(content().string(containsString("Stopped by pain (knee)")));
+    assertThat(Bench.of(file(), LocalDate.now()).golfer().screen().word(squat)).isEmpty();
+    send("/measure/squat-depth/words/squat-depth", "value", "parallel")
+        .andExpect(content().string(containsString("stopped by pain 5 (knee)")));
+    assertThat(file().tries()).extracting(t -> t.word().orElseThrow()).containsExactly("partial");
   }
 
   @Test

@@ -37,6 +37,16 @@ class ConsequencesTest {
     assertThat(balance.withCare().get(0)).contains("One-leg stand, eyes open");
   }
 
+  /** Facts of these files were noted long ago. */
+  @Test
+  void whatIsForAClinicianIsSaid() {
+    assertThat(one("caution.hip-pinch=left").advice()).contains("still there: advise a clinician");
+    assertThat(one("caution.sciatica=yes; sciatica.new=yes").advice())
+        .isEqualTo("new: advise a clinician before a plan");
+    assertThat(one("caution.sciatica=yes").advice()).isEmpty();
+    assertThat(one("caution.wrist=left").advice()).isEmpty();
+  }
+
   @Test
   void aClearanceLiftsWhatItNames() {
     Consequences.Consequence without = one("caution.hip-replacement=left");

@@ -2,6 +2,7 @@ package loosehip.core.safety;
 
 import java.util.Optional;
 import loosehip.core.body.Side;
+import loosehip.core.measure.Pain;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
@@ -14,6 +15,9 @@ public sealed interface TryRefusal {
 
   /** The visit is closed. */
   record VisitClosed() implements TryRefusal {}
+
+  /** Pain of 4 or more ended the test on this side. */
+  record StoppedByPain(Pain pain) implements TryRefusal {}
 
   /** The golfer has not stood long enough on each leg yet. */
   record StandFirst() implements TryRefusal {}
