@@ -1,12 +1,10 @@
 package loosehip.app.casefile;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -45,12 +43,6 @@ import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
-import loosehip.core.safety.Caution;
-import loosehip.core.safety.Clearance;
-import loosehip.core.safety.DerivedCautions;
-import loosehip.core.safety.Health;
-import loosehip.core.safety.NotedCaution;
-import loosehip.core.safety.WarningSign;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -106,8 +98,7 @@ public final class CaseReader {
     CaseReader reader = new CaseReader(today);
     JsonNode schema = Documents.JSON.valueToTree(CaseSchema.of(today.getYear()));
     reader.problems.addAll(new SchemaCheck(schema).problems(json));
-    reader.dates(json);
-    each(json.path("health").path("cautions"), "/health/cautions", reader::side);
+    reader.problems.addAll(CaseLimits.problems(json, today));
     if (!reader.problems.isEmpty()) {
       return new Outcome(Optional.empty(), List.copyOf(reader.problems));
     }
@@ -115,67 +106,6 @@ public final class CaseReader {
     return reader.problems.isEmpty()
         ? new Outcome(Optional.of(golfer), List.of())
         : new Outcome(Optional.empty(), List.copyOf(reader.problems));
-  }
-
-  /** Days are texts to the schema; here they must be days. */
-  private void dates(JsonNode json) {
-    date(json.path("plan").path("start"), "/plan/start");
-    each(json.path("plan").path("blackout"), "/plan/blackout", this::date);
-    date(json.path("golfer").path("birthDate"), "/golfer/birthDate");
-    date(json.path("golfer").path("guardian").path("on"), "/golfer/guardian/on");
-    each(json.path("health").path("clearances"), "/health/clearances", this::clearanceDates);
-    each(
-        json.path("health").path("cautions"),
-        "/health/cautions",
-        (caution, at) -> clearanceDates(caution.path("clearance"), at + "/clearance"));
-    each(json.path("screen"), "/screen", (entry, at) -> date(entry.path("date"), at + "/date"));
-  }
-
-  private void clearanceDates(JsonNode clearance, String at) {
-    date(clearance.path("on"), at + "/on");
-    date(clearance.path("lookAgainBy"), at + "/lookAgainBy");
-    if (problems.isEmpty()
-        && clearance.path("on").isString()
-        && LocalDate.parse(clearance.path("on").stringValue()).isAfter(today)) {
-      problems.add(
-          new Problem(at + "/on", "lies in the future", "put the day the clearance was given"));
-    }
-  }
-
-  private void side(JsonNode caution, String at) {
-    boolean none =
-        Named.parse(Caution.class, caution.path("id").asString(""))
-            .filter(c -> !c.sided())
-            .isPresent();
-    if (none && caution.has("side")) {
-      problems.add(
-          new Problem(at + "/side", "belongs to a caution that has no side", "leave it away"));
-    }
-  }
-
-  private interface Look {
-    void at(JsonNode node, String pointer);
-  }
-
-  private static void each(JsonNode list, String pointer, Look look) {
-    for (int i = 0; i < list.size(); i++) {
-      look.at(list.path(i), pointer + "/" + i);
-    }
-  }
-
-  private void date(JsonNode node, String pointer) {
-    if (!node.isString()) {
-      return;
-    }
-    try {
-      LocalDate.parse(node.stringValue());
-    } catch (DateTimeParseException none) {
-      problems.add(
-          new Problem(
-              pointer,
-              "\"" + node.stringValue() + "\" is no date",
-              "put a date such as \"2027-01-11\""));
-    }
   }
 
   private CaseFile golfer(CaseDocument file) {
@@ -187,7 +117,7 @@ public final class CaseReader {
     return new CaseFile(
         who,
         complaints,
-        health(file.health(), who, screen),
+        HealthOfCase.read(file.health(), who, screen, today),
         screen,
         setup(file.setup(), file.swing()),
         seen(file.setup(), file.swing()),
@@ -213,71 +143,6 @@ public final class CaseReader {
             .map(g -> new Who.Guardian(g.name(), Optional.ofNullable(g.on()))),
         golfer.handed() == null ? Handed.RIGHT : golfer.handed(),
         Optional.ofNullable(golfer.heightCm()));
-  }
-
-  /** Whoever made the file has asked: it says what it says. The application asks again. */
-  private Health health(CaseDocument.@Nullable HealthPart health, Who who, Screen screen) {
-    List<NotedCaution> noted =
-        health == null
-            ? List.of()
-            : orEmpty(health.cautions()).stream().map(this::caution).toList();
-    List<NotedCaution> cautions =
-        DerivedCautions.with(
-            noted, who.couldBeMinor(today), who.guardian().isPresent(), List.of(screen));
-    if (health == null) {
-      return Health.of(Set.of(), cautions);
-    }
-    Set<WarningSign> open = new HashSet<>(orEmpty(health.warningSigns()));
-    Map<WarningSign, Clearance> cleared = new EnumMap<>(WarningSign.class);
-    for (CaseDocument.SignClearancePart part : orEmpty(health.clearances())) {
-      Clearance clearance = clearance(part);
-      if (!clearance.lapsed(today)) {
-        cleared.put(part.sign(), clearance);
-        open.remove(part.sign());
-      }
-    }
-    return new Health(open, Set.of(), cleared, cautions);
-  }
-
-  private NotedCaution caution(CaseDocument.CautionPart c) {
-    return new NotedCaution(
-        c.id(),
-        Optional.ofNullable(c.side()),
-        c.note() == null ? "" : c.note(),
-        new NotedCaution.Detail(
-            Optional.ofNullable(c.painNow()),
-            Optional.ofNullable(c.week()),
-            Optional.ofNullable(c.weeksAfter()),
-            Boolean.TRUE.equals(c.replacement()),
-            Boolean.TRUE.equals(c.fresh()),
-            false),
-        Optional.ofNullable(c.clearance())
-            .map(CaseReader::clearance)
-            .filter(clearance -> !clearance.lapsed(today)));
-  }
-
-  private static Clearance clearance(CaseDocument.ClearancePart c) {
-    return new Clearance(
-        c.by(),
-        c.profession() == null ? "" : c.profession(),
-        Optional.ofNullable(c.on()),
-        c.limits() == null ? "" : c.limits(),
-        Optional.ofNullable(c.lookAgainBy()),
-        Set.copyOf(orEmpty(c.lifts())),
-        Set.copyOf(orEmpty(c.blocks())),
-        orEmpty(c.degrees()));
-  }
-
-  private static Clearance clearance(CaseDocument.SignClearancePart c) {
-    return new Clearance(
-        c.by(),
-        c.profession() == null ? "" : c.profession(),
-        Optional.ofNullable(c.on()),
-        c.limits() == null ? "" : c.limits(),
-        Optional.ofNullable(c.lookAgainBy()),
-        Set.of(),
-        Set.copyOf(orEmpty(c.blocks())),
-        orEmpty(c.degrees()));
   }
 
   private static Setup setup(

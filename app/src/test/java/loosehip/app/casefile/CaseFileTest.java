@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.document.Documents;
 import loosehip.app.document.SchemaCheck;
 import loosehip.core.casefile.Assessment;
@@ -17,6 +18,8 @@ import loosehip.core.casefile.CaseFile;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Demand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -99,6 +102,12 @@ class CaseFileTest {
         "{\"format\":\"loose-hip-case\",\"version\":1,\"plan\":{\"start\":\"soon\"}} | /plan/start: \"soon\" is no date",
         "{\"format\":\"loose-hip-case\",\"version\":1,\"plan\":{\"daysPerWeek\":2.5}} | /plan/daysPerWeek: is not a whole number",
         "{\"format\":\"loose-hip-case\",\"version\":1,\"golfer\":{\"birthYear\":2400}} | /golfer/birthYear: 2400 is out of range",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"golfer\":{\"birthDate\":\"2999-01-01\"}} | /golfer/birthDate: lies in the future",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"health\":{\"cautions\":[{\"id\":\"back\",\"side\":\"left\"}]}} | /health/cautions/0/side: belongs to a caution that has no side",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"health\":{\"cautions\":[{\"id\":\"knee\",\"clearance\":{\"by\":\"Dr Imrie\",\"lifts\":[\"sprint\"]}}]}} | /health/cautions/0/clearance/lifts/0: unknown id \"sprint\"",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"health\":{\"cautions\":[{\"id\":\"knee\",\"clearance\":{\"on\":\"2026-01-01\"}}]}} | /health/cautions/0/clearance/by: is missing",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"health\":{\"clearances\":[{\"sign\":\"hot-joint\",\"by\":\"Dr Imrie\",\"on\":\"2999-01-01\"}]}} | /health/clearances/0/on: lies in the future",
+        "{\"format\":\"loose-hip-case\",\"version\":1,\"health\":{\"cautions\":[{\"id\":\"pregnancy\",\"week\":60}]}} | /health/cautions/0/week: 60 is out of range",
       })
   void eachProblemNamesItsPlaceAndWhatWouldBeRight(String file, String line) throws IOException {
     Path path = Files.writeString(folder.resolve("case.json"), file);
@@ -108,6 +117,23 @@ class CaseFileTest {
     assertThat(exit).isEqualTo(2);
     assertThat(out.size()).isZero();
     assertThat(err.toString(StandardCharsets.UTF_8)).contains(line).doesNotContain("Exception");
+  }
+
+  /** A clearance in force ends the wait, one whose day has passed does not; a minor is known. */
+  @Test
+  void theFileSaysWhatIsClearedAndWhoIsAMinor() {
+    String head = "{\"format\":\"loose-hip-case\",\"version\":1,\"golfer\":{\"birthYear\":2015},";
+    String cleared =
+        head
+            + "\"health\":{\"warningSigns\":[\"hot-joint\"],\"clearances\":[{\"sign\":\"hot-joint\","
+            + "\"by\":\"Dr Imrie\",\"profession\":\"doctor\",\"lookAgainBy\":\"%s\",\"blocks\":[\"fast\"]}]}}";
+    CaseFile inForce = read(cleared.formatted(TODAY));
+    assertThat(inForce.health().refer()).isFalse();
+    assertThat(inForce.health().movement(Set.of(Demand.FAST)).blocked()).isPresent();
+    assertThat(inForce.health().active(Caution.UNDER_18)).isTrue();
+    CaseFile lapsed = read(cleared.formatted(TODAY.minusDays(1)));
+    assertThat(lapsed.health().refer()).isTrue();
+    assertThat(read(CaseWriter.write(inForce))).isEqualTo(inForce);
   }
 
   @Test

@@ -32,7 +32,7 @@ public enum Caution implements Named {
   SCIATICA(
       "sciatica",
       "Pain below the knee that comes from the back",
-      false,
+      true,
       "no straight-knee stretch, no fold to its end, no weights, no landings"),
   BRITTLE_BONES(
       "brittle-bones",

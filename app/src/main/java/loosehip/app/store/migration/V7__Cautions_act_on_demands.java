@@ -13,8 +13,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Clearances name what they lift: those made before lift nothing until the trainer ticks it. A knee
- * that dislikes turning while it carries becomes a knee with the strictest rules. Reasons in plans
- * carry what is asked further about a caution.
+ * that dislikes turning while it carries becomes a knee with the strictest rules, and pain below
+ * the knee has sides. Reasons in plans carry what is asked further about a caution.
  */
 public class V7__Cautions_act_on_demands extends BaseJavaMigration {
   private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -43,6 +43,9 @@ public class V7__Cautions_act_on_demands extends BaseJavaMigration {
           "UPDATE observation SET value = 'both' WHERE topic = 'caution.knee' AND value IS NOT NULL"
               + " AND golfer_id IN (SELECT golfer_id FROM observation WHERE topic ="
               + " 'caution.standing-knee' AND value IS NOT NULL)");
+      statement.executeUpdate(
+          "UPDATE observation SET value = 'both' WHERE topic = 'caution.sciatica' AND value ="
+              + " 'yes'");
       for (String topic : new String[] {"caution", "caution-note", "cleared-caution"}) {
         statement.executeUpdate(
             "UPDATE observation SET topic = '"
