@@ -33,4 +33,22 @@ public record Glance(
     TodayGroup group,
     String words,
     LocalDate seenOn,
-    Optional<LocalDate> dueOn) {}
+    Optional<LocalDate> dueOn) {
+
+  /** The same with another phrase. */
+  public Glance saying(String other) {
+    return new Glance(
+        golferId,
+        name,
+        handed,
+        birthYear,
+        trailInternal,
+        trailExternal,
+        leadInternal,
+        leadExternal,
+        group,
+        other,
+        seenOn,
+        dueOn);
+  }
+}

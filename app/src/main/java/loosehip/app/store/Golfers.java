@@ -3,14 +3,17 @@ package loosehip.app.store;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GLANCE;
 import static loosehip.app.store.generated.Tables.GOLFER;
+import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import loosehip.core.body.Handed;
 import loosehip.core.follow.TodayGroup;
@@ -81,6 +84,26 @@ public class Golfers {
 
   private static Optional<Double> number(@Nullable Double value) {
     return Optional.ofNullable(value);
+  }
+
+  /** The newest clearance of each warning sign ever cleared in a practice, by golfer and topic. */
+  public Map<String, Map<String, String>> clearances(String practiceId) {
+    Map<String, Map<String, String>> newest = new HashMap<>();
+    database
+        .read()
+        .select(OBSERVATION_NOW.GOLFER_ID, OBSERVATION_NOW.TOPIC, OBSERVATION_NOW.VALUE)
+        .from(OBSERVATION_NOW)
+        .join(GOLFER)
+        .on(GOLFER.ID.eq(OBSERVATION_NOW.GOLFER_ID))
+        .where(GOLFER.PRACTICE_ID.eq(practiceId))
+        .and(OBSERVATION_NOW.TOPIC.startsWith("cleared-warning."))
+        .orderBy(OBSERVATION_NOW.NOTED_AT)
+        .forEach(
+            r ->
+                newest
+                    .computeIfAbsent(r.value1(), g -> new HashMap<>())
+                    .put(r.value2(), r.value3()));
+    return newest;
   }
 
   /** Adds a golfer with a first visit; the name is not blank. */

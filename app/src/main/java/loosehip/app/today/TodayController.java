@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.planview.HipGlyph;
@@ -64,8 +65,11 @@ class TodayController {
     List<Glance> waiting = new ArrayList<>();
     List<Glance> quiet = new ArrayList<>();
     LocalDate today = LocalDate.now(clock);
-    for (Glance glance : golfers.all(user.account().practiceId())) {
-      switch (group(glance, today)) {
+    Map<String, LocalDate> lapsed =
+        LapsedClearances.of(golfers, user.account().practiceId(), today);
+    for (Glance stored : golfers.all(user.account().practiceId())) {
+      Glance glance = aged(stored, Optional.ofNullable(lapsed.get(stored.golferId())));
+      switch (group(glance, lapsed.containsKey(glance.golferId()), today)) {
         case WAITING -> waiting.add(glance);
         case DUE -> due.add(glance);
         case BENCH -> bench.add(glance);
@@ -90,9 +94,18 @@ class TodayController {
   /**
    * The stored group ages: a golfer leaves the bench after a day and becomes due near the retest.
    */
-  private static TodayGroup group(Glance glance, LocalDate today) {
+  private static TodayGroup group(Glance glance, boolean lapsed, LocalDate today) {
     return TodayGroup.of(
-        glance.group() == TodayGroup.WAITING, glance.dueOn(), glance.seenOn(), today);
+        lapsed || glance.group() == TodayGroup.WAITING, glance.dueOn(), glance.seenOn(), today);
+  }
+
+  /** What was stored of a golfer whose clearance has lapsed since says what it waits for. */
+  private static Glance aged(Glance stored, Optional<LocalDate> lapsed) {
+    return lapsed
+        .map(
+            since ->
+                stored.saying("the clearance was to be looked at again by " + Dates.day(since)))
+        .orElse(stored);
   }
 
   private static TodayPage.Row row(Glance glance, LocalDate today) {

@@ -249,6 +249,31 @@ class BenchFormsTest extends FormsTest {
         .andExpect(content().string(containsString("Waiting for a clinician")));
   }
 
+  /** When the day to look again has passed the golfer waits again, on Today too. */
+  @Test
+  void aLapsedClearanceStandsUnderWaitingOnToday() throws Exception {
+    note("warning.after-fall", "yes");
+    send(
+        post("/golfers/" + golfer + "/talk/clear/after-fall")
+            .param("clinician", "Dr Imrie")
+            .param("profession", "doctor")
+            .param("none", "yes")
+            .param("on", LocalDate.now().minusDays(20).toString())
+            .param("review", LocalDate.now().minusDays(1).toString()));
+    page("/").andExpect(content().string(containsString("was to be looked at again by")));
+    take("24", "k1").andExpect(content().string(containsString("waits for a clinician")));
+    send(
+        post("/golfers/" + golfer + "/talk/clear/after-fall")
+            .param("clinician", "Dr Imrie")
+            .param("profession", "doctor")
+            .param("none", "yes")
+            .param("on", LocalDate.now().toString())
+            .param("review", LocalDate.now().plusDays(30).toString()));
+    page("/").andExpect(content().string(not(containsString("was to be looked at again by"))));
+    take("24", "k2");
+    assertThat(file().tries()).hasSize(1);
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',

@@ -50,6 +50,28 @@ class HealthTest {
             "under-18");
   }
 
+  @Test
+  void theseHaveASideAndTheOthersNone() {
+    assertThat(Arrays.stream(Caution.values()).filter(Caution::sided).map(Caution::id))
+        .containsExactly(
+            "hip-replacement",
+            "hip-pinch",
+            "inner-knee",
+            "knee",
+            "sciatica",
+            "groin",
+            "shoulder",
+            "wrist");
+  }
+
+  @Test
+  void everythingIsSaidInWords() {
+    assertThat(Caution.values()).allMatch(c -> !c.asked().isBlank() && !c.consequence().isBlank());
+    assertThat(Demand.values()).allMatch(d -> !d.words().isBlank());
+    assertThat(Change.values()).allMatch(c -> !c.words().isBlank());
+    assertThat(WarningSign.values()).allMatch(s -> s.question().endsWith("?"));
+  }
+
   @ParameterizedTest
   @EnumSource(WarningSign.class)
   void anyOpenWarningSignRefers(WarningSign sign) {
