@@ -106,6 +106,9 @@ public final class AtAGlance {
     if (!bench.consented()) {
       return "consent first";
     }
+    if (bench.file().given().isEmpty() && !bench.golfer().health().unanswered().isEmpty()) {
+      return "ask first: the warning signs";
+    }
     if (!bench.judgement().hips().complete()) {
       return measured == 0 ? "talked; nothing measured yet" : "half screened";
     }

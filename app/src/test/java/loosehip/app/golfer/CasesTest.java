@@ -139,10 +139,11 @@ class CasesTest {
       value = {
         "nothing | | bench | new: start with the talk",
         "no consent | who.handed=right | bench | consent first",
-        "talked | consent=1 | bench | talked; nothing measured yet",
-        "half | consent=1; try trunk-turn.right 40 | bench | half screened",
+        "not asked | consent=1 | bench | ask first: the warning signs",
+        "talked | consent=1; asked | bench | talked; nothing measured yet",
+        "half | consent=1; asked; try trunk-turn.right 40 | bench | half screened",
         "refer | consent=1; warning.night-pain=yes | waiting | waiting for a clinician's clearance",
-        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"profession\":\"doctor\",\"limits\":\"\",\"lifts\":[],\"blocks\":[],\"degrees\":[]} | bench | talked; nothing measured yet",
+        "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"profession\":\"doctor\",\"limits\":\"\",\"lifts\":[],\"blocks\":[],\"degrees\":[]} | bench | ask first: the warning signs",
       })
   void whereAGolferStands(String name, String facts, String group, String words) {
     Glance glance = AtAGlance.glance(GolferText.bench(facts == null ? "" : facts));
