@@ -153,7 +153,7 @@ class CasesTest {
 
   @Test
   void screenedGolfersAreReadyDueOrInABlock() {
-    String screened = "consent=1\n" + HIPS;
+    String screened = "consent=1\nasked\n" + HIPS;
     assertThat(AtAGlance.glance(GolferText.bench(screened)).words())
         .isEqualTo("screened; look at the swing");
     String seen = screened + "fault.sway=none\n";
