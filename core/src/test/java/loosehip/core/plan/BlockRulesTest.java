@@ -193,6 +193,29 @@ class BlockRulesTest {
     }
   }
 
+  /** The trainer's hand opens nothing that a caution, a clearance or a gate keeps shut. */
+  @Law(tries = 150)
+  void noHandEditPlansWhatIsBlocked(Chance chance) {
+    CaseFile golfer = golfer(new Random(chance.whole(0, 100_000_000)));
+    List<ItemId> all = Catalogue.standard().items();
+    PlanEdits edits = PlanEdits.NONE;
+    for (int i = 0; i < 4; i++) {
+      edits = edits.pin(chance.one(all), Days.NONE);
+    }
+    Block block = Planner.plan(Judgement.of(golfer).request(golfer.wishes().orElseThrow(), edits));
+    for (ItemId item : block.everyId()) {
+      caution(golfer, Catalogue.standard().demands(item));
+      Catalogue.standard()
+          .find(item)
+          .ifPresent(e -> assertThat(e.gates()).allMatch(gate -> gate.passed(golfer.body())));
+    }
+    for (ItemId pinned : edits.pins().keySet()) {
+      boolean blocked =
+          Planner.blockedBy(Catalogue.standard(), pinned, golfer.health()).isPresent();
+      assertThat(blocked && block.everyId().contains(pinned)).as(pinned.id()).isFalse();
+    }
+  }
+
   /**
    * What is said to have no room in the first week has none: on one of its days it would break the
    * minutes or the seven. Hard work has its 48 hours besides, and the seat waits for the front.
