@@ -101,6 +101,7 @@ class PivotJourneyTest extends BenchJourney {
     page.locator(".school-card:not(.school-chosen) button").first().click();
     assertThat(page.locator(".chosen-by")).containsText("“asks least”");
     assertThat(page.locator(".chosen-by")).containsText("Wren");
+    page.waitForLoadState();
     page.locator("text=Page for the golfer").click();
     assertThat(page.locator("h1")).hasText("What your hips can pay for");
     assertThat(page.locator(".golfer-says")).containsText("Turning away from the ball");
