@@ -83,15 +83,16 @@ final class HealthOfCase {
   }
 
   private static Clearance clearance(CaseDocument.SignClearancePart c) {
-    return new Clearance(
-        c.by(),
-        c.profession() == null ? "" : c.profession(),
-        Optional.ofNullable(c.on()),
-        c.limits() == null ? "" : c.limits(),
-        Optional.ofNullable(c.lookAgainBy()),
-        Set.of(),
-        Set.copyOf(orEmpty(c.blocks())),
-        orEmpty(c.degrees()));
+    return clearance(
+        new CaseDocument.ClearancePart(
+            c.by(),
+            c.profession(),
+            c.on(),
+            c.lookAgainBy(),
+            c.limits(),
+            null,
+            c.blocks(),
+            c.degrees()));
   }
 
   private static <T> List<T> orEmpty(@Nullable List<T> list) {

@@ -86,7 +86,8 @@ class ResetController {
   private Card card(String id, SignedIn user) {
     Bench bench = benches.open(user.account(), id);
     PreRoundReset reset =
-        PreRoundReset.of(bench.golfer().practice().catalogue(), bench.golfer().health());
+        PreRoundReset.of(
+            bench.golfer().practice().catalogue(), bench.golfer().health(), bench.golfer().body());
     List<Line> lines = reset.parts().stream().map(this::line).toList();
     List<String> out =
         reset.out().stream()

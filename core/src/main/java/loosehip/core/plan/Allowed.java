@@ -38,7 +38,7 @@ final class Allowed {
   /** Why this exercise is out, or empty when it may be done. */
   Optional<Reason> against(Exercise exercise) {
     return blocked(exercise.demands(), health)
-        .or(() -> byGates(exercise))
+        .or(() -> byGates(exercise, body))
         .or(() -> byShiftedArc(exercise))
         .or(() -> byTools(exercise.tools()));
   }
@@ -92,7 +92,8 @@ final class Allowed {
                         ((Movement.By.OfClearance) b.by()).clearance(), b.demand()));
   }
 
-  private Optional<Reason> byGates(Exercise exercise) {
+  /** What must be measured before an exercise is given and is not there yet, if anything. */
+  static Optional<Reason> byGates(Exercise exercise, Body body) {
     return exercise.gates().stream()
         .filter(gate -> !gate.passed(body))
         .findFirst()

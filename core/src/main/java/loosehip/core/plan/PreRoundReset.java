@@ -3,6 +3,7 @@ package loosehip.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import loosehip.core.limit.Body;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.Movement;
 
@@ -48,12 +49,14 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
   }
 
   /** The reset of one golfer. */
-  public static PreRoundReset of(Catalogue catalogue, Health health) {
+  public static PreRoundReset of(Catalogue catalogue, Health health, Body body) {
     List<Part> parts = new ArrayList<>();
     List<LeftOut> out = new ArrayList<>();
     List<PlanItem> items = new ArrayList<>();
     for (Part part : WHOLE) {
-      Optional<Reason> blocked = Planner.blockedBy(catalogue, part.exercise(), health);
+      Optional<Reason> blocked =
+          Planner.blockedBy(catalogue, part.exercise(), health)
+              .or(() -> catalogue.find(part.exercise()).flatMap(e -> Allowed.byGates(e, body)));
       if (blocked.isPresent()) {
         out.add(new LeftOut(part.exercise(), blocked.get()));
       } else {

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import loosehip.core.Screens;
+import loosehip.core.body.Handed;
+import loosehip.core.limit.Body;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.NotedCaution;
@@ -14,10 +17,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PreRoundResetTest {
+  private static final Body STEADY =
+      new Body(Screens.of("one-leg-stand.left.open 12; one-leg-stand.right.open 12"), Handed.RIGHT);
+
+  /** Untested counts as not yet, on the card too. */
+  @Test
+  void whatWaitsForTheStandIsNotOnTheCard() {
+    PreRoundReset card =
+        PreRoundReset.of(Catalogue.standard(), Health.CLEAR, Body.unmeasured(Handed.RIGHT));
+    assertThat(card.out())
+        .containsExactly(
+            new LeftOut(ItemId.of("one-leg-turn-held"), new Reason.NotYet(Gate.STAND_5)));
+  }
 
   private static PreRoundReset with(Caution... cautions) {
     List<NotedCaution> noted = Stream.of(cautions).map(NotedCaution::of).toList();
-    return PreRoundReset.of(Catalogue.standard(), Health.of(Set.of(), noted));
+    return PreRoundReset.of(Catalogue.standard(), Health.of(Set.of(), noted), STEADY);
   }
 
   @Test
