@@ -138,6 +138,7 @@ record CaseDocument(
       @Nullable Boolean tall,
       @Nullable Boolean hinged,
       @Nullable Boolean cramp,
+      @Nullable Boolean heldToLimit,
       @Nullable String reached,
       @Nullable Boolean kneeDrift,
       @Nullable Boolean heelsLifted,

@@ -138,6 +138,7 @@ final class EntriesOfScreen {
           yes(Part.TALL),
           yes(Part.HINGED),
           yes(Part.CRAMP),
+          yes(Part.LIMIT),
           forward ? null : main,
           yes(Part.DRIFT),
           yes(Part.HEELS),

@@ -25,6 +25,7 @@ final class EntryKeys {
       case DRIFT -> "kneeDrift";
       case HEELS -> "heelsLifted";
       case KNEES -> "kneesIn";
+      case LIMIT -> "heldToLimit";
       default -> part.id();
     };
   }

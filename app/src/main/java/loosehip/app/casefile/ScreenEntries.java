@@ -96,6 +96,7 @@ final class ScreenEntries {
       case TALL -> yesOrNo(entry.tall());
       case HINGED -> yesOrNo(entry.hinged());
       case CRAMP -> yesOrNo(entry.cramp());
+      case LIMIT -> yesOrNo(entry.heldToLimit());
       case DRIFT -> yesOrNo(entry.kneeDrift());
       case HEELS -> yesOrNo(entry.heelsLifted());
       case KNEES -> yesOrNo(entry.kneesIn());

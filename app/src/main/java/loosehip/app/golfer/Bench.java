@@ -258,6 +258,13 @@ public final class Bench {
     return struck;
   }
 
+  /** What the log of the plan in force has stopped, with the day it did. */
+  public Map<ItemId, LocalDate> stopped() {
+    Map<ItemId, LocalDate> stopped = new LinkedHashMap<>();
+    file.given().ifPresent(g -> g.stopped().forEach((item, log) -> stopped.put(item, log.on())));
+    return stopped;
+  }
+
   /** What of a plan a caution on record keeps from this golfer. */
   public Map<ItemId, Struck> blocked(List<ItemId> planItems) {
     Map<ItemId, Struck> blocked = new LinkedHashMap<>();

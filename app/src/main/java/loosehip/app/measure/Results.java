@@ -116,7 +116,8 @@ final class Results {
       case ENOUGH -> "enough";
       case CLOSE -> "close to " + Numbers.plain(scale.enough());
       case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Numbers.plain(scale.close());
-      case NOT_MEASURED -> "";
+      case NOT_MEASURED ->
+          bench.golfer().screen().heldToLimit(slot) ? "at least: held to the limit" : "";
     };
   }
 

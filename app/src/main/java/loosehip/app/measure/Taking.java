@@ -20,9 +20,11 @@ import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
+import loosehip.core.measure.Part;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.named.Named;
+import loosehip.core.safety.TestRule;
 import loosehip.core.safety.TryRefusal;
 import org.springframework.stereotype.Component;
 
@@ -99,7 +101,20 @@ class Taking {
         form.correcting().isBlank()
             ? journal.take(bench.file(), by, taken, form.submitKey(), label)
             : journal.correct(bench.file(), by, form.correcting(), taken, label);
+    if (outcome == Journal.Outcome.SAVED && TestViews.stopsAtLimit(bench, card)) {
+      markLimit(bench, by, card, typed.value().orElseThrow());
+    }
     return after(outcome, by, bench.file().id(), card, form);
+  }
+
+  /** A hold under a caution's limit is marked by itself: at 10 s it was stopped, not lost. */
+  private void markLimit(Bench bench, Account by, TestCard card, double seconds) {
+    Slot slot = new Slot(card.test(), card.side(), Optional.of(Part.LIMIT));
+    String before = bench.golfer().screen().word(slot).orElse("no");
+    String now = seconds >= TestRule.HOLD_LIMIT ? "yes" : "no";
+    if (!now.equals(before)) {
+      say(bench, by, slot, now);
+    }
   }
 
   private LastEntry after(
@@ -173,17 +188,21 @@ class Taking {
     if (refused.isPresent()) {
       return LastEntry.problem(refused.get());
     }
+    say(bench, by, slot.get(), value);
+    return LastEntry.NONE;
+  }
+
+  private void say(Bench bench, Account by, Slot slot, String value) {
     Journal.NewTry said =
         new Journal.NewTry(
-            slot.get(), Optional.empty(), Optional.of(value), Optional.empty(), Set.of(), false);
-    String label = slot.get().part().map(p -> p.word() + ": ").orElse("") + value;
-    Optional<TakenTry> old = bench.file().tries(slot.get()).stream().findFirst();
+            slot, Optional.empty(), Optional.of(value), Optional.empty(), Set.of(), false);
+    String label = slot.part().map(p -> p.word() + ": ").orElse("") + value;
+    Optional<TakenTry> old = bench.file().tries(slot).stream().findFirst();
     if (old.isPresent()) {
       journal.correct(bench.file(), by, old.get().rowId(), said, label);
     } else {
       journal.take(bench.file(), by, said, UUID.randomUUID().toString(), label);
     }
-    return LastEntry.NONE;
   }
 
   /** Notes pain in a test; from 4 up the test ends on this side. */

@@ -27,6 +27,7 @@ import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
+import loosehip.core.safety.TestRule;
 import org.springframework.stereotype.Component;
 
 /** Builds the view of one test from the golfer in hand. */
@@ -238,7 +239,20 @@ class TestViews {
   }
 
   static List<TestView.WordRow> words(Bench bench, TestCard card) {
-    return card.words().stream().map(slot -> row(bench, slot)).toList();
+    return card.words().stream()
+        .filter(
+            slot ->
+                slot.part().filter(Part.LIMIT::equals).isEmpty()
+                    || stopsAtLimit(bench, card)
+                    || bench.golfer().screen().word(slot).isPresent())
+        .map(slot -> row(bench, slot))
+        .toList();
+  }
+
+  /** Whether a hold is stopped before the golfer fails, for a caution. */
+  static boolean stopsAtLimit(Bench bench, TestCard card) {
+    return bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
+        .anyMatch(rule -> rule.advice() == TestRule.Advice.TEN_SECONDS);
   }
 
   private static TestView.WordRow row(Bench bench, Slot slot) {

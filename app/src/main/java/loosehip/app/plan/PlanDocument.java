@@ -69,6 +69,7 @@ record PlanDocument(
     @JsonSubTypes.Type(value = Reason.NotYet.class, name = "not-yet"),
     @JsonSubTypes.Type(value = Reason.TooShort.class, name = "gate"),
     @JsonSubTypes.Type(value = Reason.NoTime.class, name = "time"),
+    @JsonSubTypes.Type(value = Reason.Stopped.class, name = "stopped"),
     @JsonSubTypes.Type(value = Reason.TrainersHand.class, name = "trainer"),
     @JsonSubTypes.Type(value = Reason.AsWritten.class, name = "written")
   })

@@ -35,6 +35,10 @@ class PlanEditController {
   private static final String UNKNOWN =
       "This page asked for something unknown. Nothing was changed.";
 
+  private static final String MEANWHILE =
+      "Meanwhile something was noted that this plan must not pass by. No plan was given; the page"
+          + " shows what is allowed now.";
+
   private final Benches benches;
   private final Plans plans;
   private final ExerciseTexts texts;
@@ -144,11 +148,15 @@ class PlanEditController {
         asked.change().get() instanceof PlanChange.TakeOut out
             ? swapped(out.item(), changed.cameIn())
             : asked.label();
-    plans.give(
-        bench,
-        user.account(),
-        Plans.proposed(request.get(), changed.block(), changed.edits()),
-        label);
+    boolean given =
+        plans.give(
+            bench,
+            user.account(),
+            Plans.proposed(request.get(), changed.block(), changed.edits()),
+            label);
+    if (!given) {
+      return Asked.refused(MEANWHILE);
+    }
     benches.saved(user.account(), bench.file().id());
     return Asked.to(asked.change().get(), label);
   }

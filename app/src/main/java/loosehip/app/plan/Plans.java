@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Benches;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.PlanVersions;
@@ -18,15 +19,18 @@ import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanRequest;
 import loosehip.core.plan.Planner;
+import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
 
 /** The plan of a golfer: the version given, or what the planner proposes while none is. */
 @Component
 public class Plans {
   private final PlanVersions versions;
+  private final Benches benches;
   private final Clock clock;
 
-  Plans(PlanVersions versions, Clock clock) {
+  Plans(PlanVersions versions, Benches benches, Clock clock) {
+    this.benches = benches;
     this.versions = versions;
     this.clock = clock;
   }
@@ -165,10 +169,14 @@ public class Plans {
         .toList();
   }
 
-  /** Gives a plan as a new version. */
-  void give(Bench bench, Account by, Plan plan, String label) {
+  /**
+   * Gives a plan as a new version, unless a caution, a sign or a clearance noted meanwhile forbids
+   * it; answers whether it was given.
+   */
+  boolean give(Bench bench, Account by, Plan plan, String label) {
     Block block = plan.block();
-    versions.give(
+    return versions
+        .give(
         bench.file(),
         by,
         new PlanVersions.New(
@@ -177,7 +185,14 @@ public class Plans {
             PlanDocument.of(block, plan.minutes()).write(),
             plan.start(),
             block.retest(),
-            block.everyId()));
+            block.everyId()),
+            () -> safe(by, bench.file().id(), block))
+        .isPresent();
+  }
+
+  private boolean safe(Account by, String golferId, Block block) {
+    Bench now = benches.openToWrite(by, golferId);
+    return now.guard().refuses(Passage.MOVES).isEmpty() && now.blocked(block.everyId()).isEmpty();
   }
 
   /** Every version given, the newest first. */

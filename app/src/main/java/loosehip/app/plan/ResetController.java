@@ -87,7 +87,10 @@ class ResetController {
     Bench bench = benches.open(user.account(), id);
     PreRoundReset reset =
         PreRoundReset.of(
-            bench.golfer().practice().catalogue(), bench.golfer().health(), bench.golfer().body());
+            bench.golfer().practice().catalogue(),
+            bench.golfer().health(),
+            bench.golfer().body(),
+            bench.stopped());
     List<Line> lines = reset.parts().stream().map(this::line).toList();
     List<String> out =
         reset.out().stream()

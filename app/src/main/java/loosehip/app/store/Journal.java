@@ -8,6 +8,8 @@ import static loosehip.app.store.generated.Tables.STEP;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -153,6 +155,29 @@ public class Journal {
         });
   }
 
+  /**
+   * Notes several facts of one place as one step, which one undo takes back.
+   *
+   * @param label what undo calls it
+   */
+  public void note(GolferFile file, Account by, List<Note> notes, String label) {
+    database.write(
+        db -> {
+          List<String> ids = new ArrayList<>();
+          for (Note note : notes) {
+            Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
+            if (!old.map(ObservationRecord::getValue).equals(note.value())) {
+              ids.add(addObservation(db, file, by.id(), note, old));
+            }
+          }
+          if (!ids.isEmpty()) {
+            String station = notes.get(0).station();
+            step(db, file, Steps.Kind.OBSERVATIONS, String.join(" ", ids), label, station);
+          }
+          return null;
+        });
+  }
+
   private Optional<ObservationRecord> current(
       DSLContext db, GolferFile file, String topic, boolean ofVisit) {
     Condition scope =
@@ -208,6 +233,11 @@ public class Journal {
                 takeBackReading(
                     db, db.fetchSingle(READING, READING.ID.eq(step.getRowId())), by, now());
             case OBSERVATION -> takeBackObservation(db, step.getRowId(), by);
+            case OBSERVATIONS -> {
+              for (String row : step.getRowId().split(" ")) {
+                takeBackObservation(db, row, by);
+              }
+            }
             case HOMEWORK -> Homework.undo(db, step.getRowId(), by, clock.instant());
           }
           step.setUndoneAt(now());

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.PlanVersionRecord;
 import loosehip.core.plan.ItemId;
@@ -89,10 +90,18 @@ public class PlanVersions {
       LocalDate retest,
       List<ItemId> items) {}
 
-  /** Gives a golfer a new version; answers its number. */
-  public int give(GolferFile file, Account by, New plan) {
+  /**
+   * Gives a golfer a new version; answers its number.
+   *
+   * @param still asked while nobody else can write: whether it may be given as things stand now
+   * @return empty when it may not; then nothing was given
+   */
+  public Optional<Integer> give(GolferFile file, Account by, New plan, BooleanSupplier still) {
     return database.write(
         db -> {
+          if (!still.getAsBoolean()) {
+            return Optional.empty();
+          }
           Integer newest =
               db.select(DSL.max(PLAN_VERSION.NUMBER))
                   .from(PLAN_VERSION)
@@ -111,7 +120,7 @@ public class PlanVersions {
           row.setMadeAt(Instant.now(clock).toString());
           row.setMadeBy(by.id());
           row.insert();
-          return row.getNumber();
+          return Optional.of(row.getNumber());
         });
   }
 }

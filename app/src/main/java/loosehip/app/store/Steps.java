@@ -15,6 +15,8 @@ final class Steps {
   enum Kind implements Named {
     READING,
     OBSERVATION,
+    /** All that was noted at once; its rows are named one after the other. */
+    OBSERVATIONS,
     /** All that was said about homework at once. */
     HOMEWORK;
 

@@ -2,6 +2,8 @@ package loosehip.app.talk;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import loosehip.app.door.Door;
 import loosehip.app.fact.Fact;
@@ -16,6 +18,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
 import loosehip.app.words.Dates;
 import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
@@ -93,11 +96,14 @@ class TalkController {
       @AuthenticationPrincipal SignedIn user) {
     GolferFile file = benches.file(user.account(), id);
     boolean open = file.closed().isEmpty() && Facts.CONSENT.isIn(file);
-    for (WarningSign sign : WarningSign.values()) {
-      Fact<Boolean> answer = Facts.WARNING.about(sign);
-      if (open && !answer.isIn(file)) {
-        journal.note(file, user.account(), answer.note(false));
-      }
+    if (open) {
+      List<Note> unanswered =
+          Arrays.stream(WarningSign.values())
+              .map(Facts.WARNING::about)
+              .filter(answer -> !answer.isIn(file))
+              .map(answer -> answer.note(false))
+              .toList();
+      journal.note(file, user.account(), unanswered, "the rest answered no");
     }
     benches.saved(user.account(), id);
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk#warning-signs");

@@ -94,6 +94,8 @@ public final class PlanWords {
           + gate.is().word();
     } else if (reason instanceof Reason.NoTime time) {
       return noTime(time);
+    } else if (reason instanceof Reason.Stopped stopped) {
+      return "stopped by pain on " + Dates.day(stopped.on());
     } else if (reason instanceof Reason.TrainersHand) {
       return "taken out by the trainer";
     }

@@ -13,14 +13,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Stream;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.store.TakenTry;
 import loosehip.app.store.Visits;
 import loosehip.app.words.SafetyWords;
+import loosehip.core.measure.Part;
+import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Clearance;
+import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,6 +68,37 @@ class BenchFormsTest extends FormsTest {
         .andExpect(content().string(containsString(words)))
         .andExpect(content().string(containsString("value=\"" + typed + "\"")));
     assertThat(values()).isEmpty();
+  }
+
+  @Test
+  void aHoldStoppedAtTheLimitIsMarkedAndNeverCountsAsShort() throws Exception {
+    note("caution.heart", "yes");
+    hold("10", "h1").andExpect(content().string(containsString("at least: held to the limit")));
+    Slot mark = Slot.of(ScreenTest.FRONT_HOLD, Part.LIMIT);
+    assertThat(file().tries(mark)).extracting(t -> t.word().orElse("")).containsExactly("yes");
+    hold("7", "h2").andExpect(content().string(containsString("short of 20")));
+    assertThat(file().tries(mark)).extracting(t -> t.word().orElse("")).containsExactly("no");
+  }
+
+  private ResultActions hold(String seconds, String key) throws Exception {
+    return send(
+        post("/golfers/" + golfer + "/measure/front-hold/tries")
+            .param("value", seconds)
+            .param("submitKey", key));
+  }
+
+  /** One key answered eight questions; one undo takes them back. */
+  @Test
+  void theSignsAnsweredAtOnceAreTakenBackAtOnce() throws Exception {
+    assertThat(answered()).isEqualTo(WarningSign.values().length);
+    send(post("/golfers/" + golfer + "/undo"));
+    assertThat(answered()).isZero();
+  }
+
+  private long answered() {
+    return Stream.of(WarningSign.values())
+        .filter(sign -> Facts.WARNING.about(sign).isIn(file()))
+        .count();
   }
 
   @Test

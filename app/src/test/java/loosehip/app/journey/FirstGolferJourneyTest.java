@@ -66,6 +66,9 @@ class FirstGolferJourneyTest extends JourneyTest {
       page.keyboard().press("n");
       page.waitForURL(Pattern.compile(".*#warning-signs"));
       assertThat(page.locator("#stations")).containsText("all clear");
+      // Consent, the eight signs and the cautions took a tap, a key and a tap.
+      tap(page, "#cautions-none");
+      assertThat(page.locator("#cautions-none")).isChecked();
       tap(page, "#complaint-lost-distance");
       fill(page, "#wish-minutes", "15");
       fill(page, "#wish-days", "5");

@@ -21,17 +21,23 @@ import loosehip.app.plan.Plans;
 import loosehip.app.store.Glance;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
+import loosehip.app.words.SafetyWords;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.TodayGroup;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.Planner;
+import loosehip.core.safety.Caution;
+import loosehip.core.safety.Movement;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.web.util.HtmlUtils;
 
 /** The forms of a plan and of its log without a browser: what is kept and what is refused. */
 class PlanFormsTest extends FormsTest {
@@ -68,6 +74,51 @@ class PlanFormsTest extends FormsTest {
       note(halves[0], halves[1]);
     }
     note("wish.start", LocalDate.now().toString());
+  }
+
+  /** Two browsers: one notes a caution while the other gives the plan made before it. */
+  @Test
+  void aPlanLosesAgainstACautionNotedMeanwhile() throws Exception {
+    Bench before = benches.open(wren.account(), golfer);
+    note("caution.hip-pinch", "right");
+    note("caution.hip-replacement", "left");
+    plans.giveFrom(before, wren.account(), LocalDate.now());
+    assertThat(file().given()).isEmpty();
+    plans.giveFrom(benches.open(wren.account(), golfer), wren.account(), LocalDate.now());
+    assertThat(file().given()).isPresent();
+  }
+
+  @Test
+  void aPlanLosesAgainstASignAnsweredMeanwhile() throws Exception {
+    Bench before = benches.open(wren.account(), golfer);
+    note("warning.night-pain", "yes");
+    plans.giveFrom(before, wren.account(), LocalDate.now());
+    assertThat(file().given()).isEmpty();
+  }
+
+  /** What a caution changes stands with the item on the plan and on paper. */
+  @ParameterizedTest
+  @EnumSource(Caution.class)
+  void everyChangeIsPrinted(Caution caution) throws Exception {
+    note("caution." + caution.id(), caution.sided() ? "left" : "yes");
+    note("pain-now.back", "2");
+    plan("give");
+    Bench bench = benches.open(wren.account(), golfer);
+    String plan = read("/golfers/" + golfer + "/plan");
+    String sheet = read("/golfers/" + golfer + "/sheet");
+    for (PlanItem item : plans.of(bench).orElseThrow().block().items(1)) {
+      List<Movement.Changed> changed =
+          Planner.changed(
+              bench.golfer().practice().catalogue(), item.id(), bench.golfer().health());
+      if (!changed.isEmpty()) {
+        assertThat(plan).contains(SafetyWords.changed(changed));
+        assertThat(sheet).contains(SafetyWords.changed(changed));
+      }
+    }
+  }
+
+  private String read(String address) throws Exception {
+    return HtmlUtils.htmlUnescape(page(address).andReturn().getResponse().getContentAsString());
   }
 
   private ResultActions plan(String what, String... params) throws Exception {

@@ -37,10 +37,15 @@ class GivenPlansTest extends StoreTest {
   }
 
   private int give(String label, String... items) {
+    return give(label, true, items).orElseThrow();
+  }
+
+  private Optional<Integer> give(String label, boolean still, String... items) {
     return versions.give(
         file(),
         wren,
-        new PlanVersions.New(label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items)));
+        new PlanVersions.New(label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items)),
+        () -> still);
   }
 
   private void say(int plan, String item, LocalDate on, Done done, Integer pain) {
@@ -57,6 +62,12 @@ class GivenPlansTest extends StoreTest {
                 "half of it",
                 "")),
         item);
+  }
+
+  @Test
+  void aPlanThatMayNoLongerBeGivenIsNotKept() {
+    assertThat(give("given", false, "bridge")).isEmpty();
+    assertThat(versions.all(id)).isEmpty();
   }
 
   @Test

@@ -19,7 +19,8 @@ public enum Part implements Named {
   CRAMP("cramp", "cramp behind the thigh"),
   DRIFT("drift", "knee drifted"),
   HEELS("heels", "heels lifted"),
-  KNEES("knees", "knees came in");
+  KNEES("knees", "knees came in"),
+  LIMIT("limit", "held to the limit");
 
   private final String id;
   private final String word;

@@ -86,9 +86,22 @@ public final class Screen {
   }
 
   private Band slotBand(Slot slot, double mean) {
-    return slot.test() == ScreenTest.TILT_CONTROL
-        ? TestBands.of(this, ScreenTest.TILT_CONTROL, Optional.empty())
-        : scales.of(slot.test(), slot.part()).of(mean);
+    if (slot.test() == ScreenTest.TILT_CONTROL) {
+      return TestBands.of(this, ScreenTest.TILT_CONTROL, Optional.empty());
+    }
+    Band band = scales.of(slot.test(), slot.part()).of(mean);
+    return band != Band.ENOUGH && heldToLimit(slot) ? Band.NOT_MEASURED : band;
+  }
+
+  /**
+   * Whether a hold was stopped at a caution's limit before the golfer failed: it lasts at least
+   * that long and is never evidence of weakness.
+   */
+  public boolean heldToLimit(Slot slot) {
+    return slot.test().hasPart(Part.LIMIT)
+        && word(new Slot(slot.test(), slot.side(), Optional.of(Part.LIMIT)))
+            .filter("yes"::equals)
+            .isPresent();
   }
 
   /** A result that may serve as evidence: measured, and not stopped by pain. */

@@ -206,7 +206,8 @@ public enum ScreenTest implements Named {
       false,
       new FieldRange(0, 600, 0, 240),
       atLeast(45, 20),
-      true),
+      true,
+      Part.LIMIT),
   BRIDGE_HOLD(
       "bridge-hold",
       "One-leg bridge",
@@ -217,7 +218,8 @@ public enum ScreenTest implements Named {
       new FieldRange(0, 600, 0, 120),
       atLeast(20, 10),
       true,
-      Part.CRAMP),
+      Part.CRAMP,
+      Part.LIMIT),
   LEG_EXTENSION_SHORT(
       "leg-extension-short",
       "Knee short of straight",
@@ -406,6 +408,7 @@ public enum ScreenTest implements Named {
           Part.QUALITY,
           Part.LOST,
           Part.CRAMP,
+          Part.LIMIT,
           Part.DRIFT,
           Part.HEELS,
           Part.KNEES,

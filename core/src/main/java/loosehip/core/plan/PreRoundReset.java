@@ -1,7 +1,9 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import loosehip.core.limit.Body;
 import loosehip.core.safety.Health;
@@ -48,14 +50,20 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
     return new Part(ItemId.of(exercise), reps, counted, List.of());
   }
 
-  /** The reset of one golfer. */
-  public static PreRoundReset of(Catalogue catalogue, Health health, Body body) {
+  /**
+   * The reset of one golfer.
+   *
+   * @param stopped what the log of the plan in force has stopped, with the day it did
+   */
+  public static PreRoundReset of(
+      Catalogue catalogue, Health health, Body body, Map<ItemId, LocalDate> stopped) {
     List<Part> parts = new ArrayList<>();
     List<LeftOut> out = new ArrayList<>();
     List<PlanItem> items = new ArrayList<>();
     for (Part part : WHOLE) {
       Optional<Reason> blocked =
           Planner.blockedBy(catalogue, part.exercise(), health)
+              .or(() -> Optional.ofNullable(stopped.get(part.exercise())).map(Reason.Stopped::new))
               .or(() -> catalogue.find(part.exercise()).flatMap(e -> Allowed.byGates(e, body)));
       if (blocked.isPresent()) {
         out.add(new LeftOut(part.exercise(), blocked.get()));

@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.core.body.Leg;
@@ -26,6 +27,7 @@ public sealed interface Reason {
     SCHOOL("school"),
     GATE("gate"),
     TIME("time"),
+    STOPPED("stopped"),
     TRAINER("trainer"),
     WRITTEN("written");
 
@@ -113,6 +115,14 @@ public sealed interface Reason {
     @Override
     public Kind kind() {
       return Kind.TIME;
+    }
+  }
+
+  /** Pain in the log stopped it. */
+  record Stopped(LocalDate on) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.STOPPED;
     }
   }
 

@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param advice what to do
  */
 public record TestRule(NotedCaution because, Advice advice) {
+  /** How long a hold lasts at most with a heart or blood pressure to mind, in seconds (domain/06). */
+  public static final double HOLD_LIMIT = 10;
 
   /** What a caution can ask of a test. */
   public enum Advice {
@@ -105,7 +107,7 @@ public record TestRule(NotedCaution because, Advice advice) {
       // How long somebody unsteady stands is what lifts the caution again, so it stays testable.
       case BALANCE -> stand ? open ? Advice.WITH_HELPER : Advice.NO_CLOSED_EYES : null;
       case HEART ->
-          test == ScreenTest.FRONT_HOLD || test == ScreenTest.BRIDGE_HOLD
+          test.hasPart(Part.LIMIT) && !noted.lifted().contains(Demand.STRAIN)
               ? Advice.TEN_SECONDS
               : null;
       case KNEE ->

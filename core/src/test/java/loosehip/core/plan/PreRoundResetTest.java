@@ -2,7 +2,9 @@ package loosehip.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import loosehip.core.Screens;
@@ -24,7 +26,8 @@ class PreRoundResetTest {
   @Test
   void whatWaitsForTheStandIsNotOnTheCard() {
     PreRoundReset card =
-        PreRoundReset.of(Catalogue.standard(), Health.CLEAR, Body.unmeasured(Handed.RIGHT));
+        PreRoundReset.of(
+            Catalogue.standard(), Health.CLEAR, Body.unmeasured(Handed.RIGHT), Map.of());
     assertThat(card.out())
         .containsExactly(
             new LeftOut(ItemId.of("one-leg-turn-held"), new Reason.NotYet(Gate.STAND_5)));
@@ -32,7 +35,18 @@ class PreRoundResetTest {
 
   private static PreRoundReset with(Caution... cautions) {
     List<NotedCaution> noted = Stream.of(cautions).map(NotedCaution::of).toList();
-    return PreRoundReset.of(Catalogue.standard(), Health.of(Set.of(), noted), STEADY);
+    return PreRoundReset.of(Catalogue.standard(), Health.of(Set.of(), noted), STEADY, Map.of());
+  }
+
+  @Test
+  void whatTheLogStoppedIsNotOnTheCard() {
+    LocalDate day = LocalDate.of(2027, 1, 14);
+    PreRoundReset card =
+        PreRoundReset.of(
+            Catalogue.standard(), Health.CLEAR, STEADY, Map.of(ItemId.of("long-lunge"), day));
+    assertThat(card.out())
+        .containsExactly(new LeftOut(ItemId.of("long-lunge"), new Reason.Stopped(day)));
+    assertThat(card.parts()).hasSize(6);
   }
 
   @Test
