@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.TreeSet;
 import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
@@ -32,13 +32,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CalendarController {
   private static final LocalTime USUAL = LocalTime.of(18, 0);
 
-  private final Benches benches;
+  private final Workups workups;
   private final Plans plans;
   private final ExerciseTexts texts;
   private final Clock clock;
 
-  CalendarController(Benches benches, Plans plans, ExerciseTexts texts, Clock clock) {
-    this.benches = benches;
+  CalendarController(Workups workups, Plans plans, ExerciseTexts texts, Clock clock) {
+    this.workups = workups;
     this.plans = plans;
     this.texts = texts;
     this.clock = clock;
@@ -51,8 +51,8 @@ class CalendarController {
       @RequestParam(defaultValue = "") String at,
       @RequestParam(defaultValue = "") String zone,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<Plans.Plan> plan = plans.of(bench).filter(p -> !p.unsafe() && !p.block().empty());
+    Workup workup = workups.open(user.account(), id);
+    Optional<Plans.Plan> plan = plans.of(workup).filter(p -> !p.unsafe() && !p.block().empty());
     if (plan.isEmpty()) {
       return Pdf.instead("/golfers/" + id + "/plan");
     }
@@ -64,7 +64,7 @@ class CalendarController {
                 clock.instant())
             .write(
                 sessions(plan.get()),
-                gone(bench, plan.get()),
+                gone(workup, plan.get()),
                 time(at),
                 plan.get().block().halfWay(),
                 plan.get().block().retest());
@@ -104,9 +104,9 @@ class CalendarController {
   }
 
   /** Days of earlier versions that have no session any more. */
-  private List<LocalDate> gone(Bench bench, Plans.Plan now) {
+  private List<LocalDate> gone(Workup workup, Plans.Plan now) {
     TreeSet<LocalDate> days = new TreeSet<>();
-    plans.earlier(bench).forEach(p -> sessions(p).forEach(e -> days.add(e.on())));
+    plans.earlier(workup).forEach(p -> sessions(p).forEach(e -> days.add(e.on())));
     sessions(now).forEach(e -> days.remove(e.on()));
     return List.copyOf(days);
   }

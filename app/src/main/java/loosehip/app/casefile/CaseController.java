@@ -1,8 +1,8 @@
 package loosehip.app.casefile;
 
 import loosehip.app.door.Door;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
@@ -17,21 +17,21 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** Hands out a golfer's case file. */
 @Controller
 class CaseController {
-  private final Benches benches;
+  private final Workups workups;
 
-  CaseController(Benches benches) {
-    this.benches = benches;
+  CaseController(Workups workups) {
+    this.workups = workups;
   }
 
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/case.json")
   ResponseEntity<String> caseFile(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("case.json").build().toString())
-        .body(CaseWriter.write(bench.golfer()));
+        .body(CaseWriter.write(workup.golfer()));
   }
 }

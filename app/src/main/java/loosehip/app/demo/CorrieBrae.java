@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.follow.Sessions;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -49,7 +49,7 @@ class CorrieBrae implements InitializingBean {
   private final Visits visits;
   private final Journal journal;
   private final PracticeValues values;
-  private final Benches benches;
+  private final Workups workups;
   private final Plans plans;
   private final Sessions sessions;
   private final Homework homework;
@@ -62,7 +62,7 @@ class CorrieBrae implements InitializingBean {
       Visits visits,
       Journal journal,
       PracticeValues values,
-      Benches benches,
+      Workups workups,
       Plans plans,
       Sessions sessions,
       Homework homework,
@@ -73,7 +73,7 @@ class CorrieBrae implements InitializingBean {
     this.visits = visits;
     this.journal = journal;
     this.values = values;
-    this.benches = benches;
+    this.workups = workups;
     this.plans = plans;
     this.sessions = sessions;
     this.homework = homework;
@@ -129,15 +129,15 @@ class CorrieBrae implements InitializingBean {
           if (id.isEmpty()) {
             id = golfers.add(wren, name, on);
           } else {
-            visits.start(wren, benches.file(wren, id), on);
+            visits.start(wren, workups.file(wren, id), on);
           }
-          file = benches.file(wren, id);
+          file = workups.file(wren, id);
         }
         case "bag" -> values.set(wren, "bag." + UUID.randomUUID(), Optional.of(words[1]));
         case "fact" -> fact(wren, file, words[1]);
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
-        case "plan" -> plans.giveFrom(benches.open(wren, id), wren, LocalDate.EPOCH);
+        case "plan" -> plans.giveFrom(workups.open(wren, id), wren, LocalDate.EPOCH);
         case "done" -> done(wren, id, words[1].split(" "));
         case "felt" -> felt(wren, id, words[1].split(" ", 3));
         default -> {
@@ -150,7 +150,7 @@ class CorrieBrae implements InitializingBean {
 
   private void done(Account wren, String id, String[] words) {
     sessions.doneAsAsked(
-        benches.open(wren, id),
+        workups.open(wren, id),
         wren,
         LocalDate.now(clock).minusDays(Integer.parseInt(words[0])),
         Optional.of(Integer.parseInt(words[1])),
@@ -167,15 +167,15 @@ class CorrieBrae implements InitializingBean {
         .ifPresent(
             k ->
                 homework.say(
-                    benches.file(wren, id),
+                    workups.file(wren, id),
                     wren,
                     List.of(new Homework.Said(k.plan(), k.item(), k.log(), said[0], said[1], "")),
                     "how it felt"));
   }
 
   private void finish(Account wren, String id) {
-    if (!id.isEmpty() && !benches.file(wren, id).facts().isEmpty()) {
-      benches.saved(wren, id);
+    if (!id.isEmpty() && !workups.file(wren, id).facts().isEmpty()) {
+      workups.saved(wren, id);
     }
   }
 

@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.safety.Guard;
 import loosehip.core.safety.Refusal;
@@ -18,10 +18,10 @@ import org.springframework.web.servlet.HandlerMapping;
 /** Asks the guard before any address of a golfer is answered. */
 @Component
 class Doorkeeper implements HandlerInterceptor {
-  private final Benches benches;
+  private final Workups workups;
 
-  Doorkeeper(Benches benches) {
-    this.benches = benches;
+  Doorkeeper(Workups workups) {
+    this.workups = workups;
   }
 
   @Override
@@ -36,7 +36,7 @@ class Doorkeeper implements HandlerInterceptor {
                 () -> new IllegalStateException("No door on " + method.getShortLogMessage()));
     if (!door.asksItself()) {
       String golfer = golfer(request);
-      Guard guard = benches.guard(user().account(), golfer);
+      Guard guard = workups.guard(user().account(), golfer);
       Optional<Refusal> refusal = guard.refuses(door.value());
       if (refusal.isPresent()) {
         throw new DoorShut(golfer, refusal.get());

@@ -6,8 +6,8 @@ import java.util.Arrays;
 import java.util.Map;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -23,11 +23,11 @@ import org.springframework.web.servlet.view.RedirectView;
 class ShutDoors {
   private static final String FILES = ".*\\.(pdf|ics)";
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
 
-  ShutDoors(Benches benches, Frames frames) {
-    this.benches = benches;
+  ShutDoors(Workups workups, Frames frames) {
+    this.workups = workups;
     this.frames = frames;
   }
 
@@ -41,15 +41,15 @@ class ShutDoors {
       return new ModelAndView(new RedirectView(instead));
     }
     SignedIn user = (SignedIn) who.getPrincipal();
-    Bench bench = benches.open(user.account(), shut.golfer());
+    Workup workup = workups.open(user.account(), shut.golfer());
     String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
     return new ModelAndView(
         "door/shut",
         Map.of(
             "frame",
-            frames.of(user.account(), bench, station(address)),
+            frames.of(user.account(), workup, station(address)),
             "page",
-            ShutPage.of(bench, shut.refusal(), address + query)));
+            ShutPage.of(workup, shut.refusal(), address + query)));
   }
 
   /** The station an address belongs to; paper and calendar belong to the plan. */

@@ -1,7 +1,7 @@
 package loosehip.app.door;
 
 import java.util.List;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.safety.Refusal;
 import loosehip.core.safety.WarningSign;
@@ -17,13 +17,13 @@ import loosehip.core.safety.WarningSign;
  */
 public record ShutPage(String golfer, String title, String words, List<String> signs, String then) {
 
-  static ShutPage of(Bench bench, Refusal refusal, String then) {
+  static ShutPage of(Workup workup, Refusal refusal, String then) {
     List<WarningSign> signs =
         refusal instanceof Refusal.AskFirst ask
             ? ask.unanswered().stream().sorted().toList()
             : List.of();
     return new ShutPage(
-        bench.file().id(),
+        workup.file().id(),
         SafetyWords.title(refusal),
         SafetyWords.opens(refusal),
         signs.stream().map(WarningSign::question).toList(),

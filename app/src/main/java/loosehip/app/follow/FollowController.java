@@ -10,8 +10,8 @@ import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
@@ -39,7 +39,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class FollowController {
   private static final int WORDS_MOST = 200;
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final FollowLogs logs;
   private final Sessions sessions;
@@ -48,14 +48,14 @@ class FollowController {
   private final Clock clock;
 
   FollowController(
-      Benches benches,
+      Workups workups,
       Frames frames,
       FollowLogs logs,
       Sessions sessions,
       Homework homework,
       ExerciseTexts texts,
       Clock clock) {
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.logs = logs;
     this.sessions = sessions;
@@ -71,18 +71,18 @@ class FollowController {
       @RequestParam(defaultValue = "") String day,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    show(model, user, bench, date(day));
+    Workup workup = workups.open(user.account(), id);
+    show(model, user, workup, date(day));
     return "follow/follow";
   }
 
-  private void show(Model model, SignedIn user, Bench bench, Optional<LocalDate> day) {
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.FOLLOW));
+  private void show(Model model, SignedIn user, Workup workup, Optional<LocalDate> day) {
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.FOLLOW));
     FollowPage.Asked asked =
         model.getAttribute("asked") instanceof FollowPage.Asked just
             ? just
             : FollowPage.Asked.NOTHING;
-    model.addAttribute("page", new FollowPage(bench.file().id(), logs.log(bench, day), asked));
+    model.addAttribute("page", new FollowPage(workup.file().id(), logs.log(workup, day), asked));
   }
 
   private static Optional<LocalDate> date(String text) {
@@ -106,11 +106,11 @@ class FollowController {
       @RequestParam(defaultValue = "") String seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     Optional<LocalDate> on = date(day);
-    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
+    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(workup, d));
     Optional<PlanItem> about = ItemId.parse(item).flatMap(i -> asked.flatMap(a -> a.item(i)));
-    String problem = problem(bench, on, about, effort, pain);
+    String problem = problem(workup, on, about, effort, pain);
     Optional<Done> amount = Named.parse(Done.class, amountId);
     String words =
         amount.isEmpty() && (!effort.isBlank() || !pain.isBlank())
@@ -130,7 +130,7 @@ class FollowController {
                 leaned,
                 worseNextDay);
         homework.say(
-            bench.file(),
+            workup.file(),
             user.account(),
             List.of(
                 new Homework.Said(
@@ -143,10 +143,10 @@ class FollowController {
             label(done, on.get()));
       } else {
         homework.takeBack(
-            bench.file(), user.account(), plan, done, on.get(), label(done, on.get()));
+            workup.file(), user.account(), plan, done, on.get(), label(done, on.get()));
       }
     }
-    Bench now = problem.isEmpty() ? benches.saved(user.account(), id) : bench;
+    Workup now = problem.isEmpty() ? workups.saved(user.account(), id) : workup;
     show(model, user, now, on);
     model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
     model.addAttribute("answer", new FollowPage.Answer(item, problem.isEmpty() ? words : problem));
@@ -154,8 +154,8 @@ class FollowController {
   }
 
   private String problem(
-      Bench bench, Optional<LocalDate> on, Optional<PlanItem> item, String effort, String pain) {
-    Optional<Refusal> grave = bench.guard().gravest();
+      Workup workup, Optional<LocalDate> on, Optional<PlanItem> item, String effort, String pain) {
+    Optional<Refusal> grave = workup.guard().gravest();
     if (grave.isPresent()) {
       return SafetyWords.refusal(grave.get());
     }
@@ -165,7 +165,7 @@ class FollowController {
     if (on.get().isAfter(LocalDate.now(clock))) {
       return "That day is still to come. Nothing was kept.";
     }
-    if (Sessions.stopped(bench, item.get().id(), on.get())) {
+    if (Sessions.stopped(workup, item.get().id(), on.get())) {
       return "Stopped by pain: nothing is logged as done for it until it is settled in the plan."
           + " Nothing was kept.";
     }
@@ -177,9 +177,9 @@ class FollowController {
 
   /** Something of a session that pain has not stopped. */
   private static Optional<PlanItem> stillOn(
-      Bench bench, Sessions.OnDay asked, Optional<LocalDate> on) {
+      Workup workup, Sessions.OnDay asked, Optional<LocalDate> on) {
     return asked.session().items().stream()
-        .filter(i -> on.filter(day -> Sessions.stopped(bench, i.id(), day)).isEmpty())
+        .filter(i -> on.filter(day -> Sessions.stopped(workup, i.id(), day)).isEmpty())
         .findFirst();
   }
 
@@ -201,10 +201,10 @@ class FollowController {
       @RequestParam(defaultValue = "") String pain,
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     Optional<LocalDate> on = date(day);
-    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(bench, d));
-    String problem = problem(bench, on, asked.flatMap(a -> stillOn(bench, a, on)), effort, pain);
+    Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(workup, d));
+    String problem = problem(workup, on, asked.flatMap(a -> stillOn(workup, a, on)), effort, pain);
     if (problem.isEmpty() && figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
       problem =
           "Pain above "
@@ -212,8 +212,8 @@ class FollowController {
               + ": say below in which exercise it was. Nothing was kept.";
     }
     if (problem.isEmpty()) {
-      sessions.doneAsAsked(bench, user.account(), on.orElseThrow(), figure(effort), figure(pain));
-      benches.saved(user.account(), id);
+      sessions.doneAsAsked(workup, user.account(), on.orElseThrow(), figure(effort), figure(pain));
+      workups.saved(user.account(), id);
     } else {
       flash.addFlashAttribute("asked", new FollowPage.Asked(problem, effort, pain));
     }

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
@@ -45,30 +45,30 @@ class FollowLogs {
   }
 
   /** The page at a day; where the log left off when no day is asked for. */
-  Optional<FollowLog> log(Bench bench, Optional<LocalDate> wanted) {
-    List<Plans.Plan> versions = plans.earlier(bench);
+  Optional<FollowLog> log(Workup workup, Optional<LocalDate> wanted) {
+    List<Plans.Plan> versions = plans.earlier(workup);
     if (versions.isEmpty()) {
       return Optional.empty();
     }
     Plans.Plan now = versions.get(0);
-    List<Homework.Said> log = homework.of(bench.file().id());
+    List<Homework.Said> log = homework.of(workup.file().id());
     LocalDate day =
         wanted
             .map(d -> sessionNear(versions, now, d))
-            .orElseGet(() -> next(versions, now, log, bench.today()));
+            .orElseGet(() -> next(versions, now, log, workup.today()));
     int week = now.week(day);
     Optional<Sessions.OnDay> asked = Sessions.asked(versions, day);
-    List<FollowLog.Day> days = days(versions, now, week, log, bench.today(), day);
+    List<FollowLog.Day> days = days(versions, now, week, log, workup.today(), day);
     return Optional.of(
         new FollowLog(
             asked.map(Sessions.OnDay::plan).orElse(now.kept().orElseThrow().number()),
             week,
-            weeks(versions, now, log, bench.today(), week),
+            weeks(versions, now, log, workup.today(), week),
             days,
             days.stream().filter(FollowLog.Day::shown).findFirst(),
             asked.map(a -> rows(a, log, day)).orElse(List.of()),
             asked.isPresent() && log.stream().noneMatch(k -> k.log().on().equals(day)),
-            steps(bench, now, week, log),
+            steps(workup, now, week, log),
             feelings(log)));
   }
 
@@ -201,7 +201,7 @@ class FollowLogs {
 
   /** What follows for what the week works on, by the version in force; what asks comes first. */
   private List<FollowLog.Step> steps(
-      Bench bench, Plans.Plan now, int week, List<Homework.Said> log) {
+      Workup workup, Plans.Plan now, int week, List<Homework.Said> log) {
     int plan = now.kept().orElseThrow().number();
     List<ItemId> inWork = now.block().items(week).stream().map(PlanItem::id).toList();
     Map<ItemId, List<ItemLog>> byItem =
@@ -213,7 +213,7 @@ class FollowLogs {
                     Homework.Said::item,
                     Collectors.mapping(Homework.Said::log, Collectors.toList())));
     return byItem.entrySet().stream()
-        .map(e -> step(bench, e.getKey(), RungRule.of(e.getValue())))
+        .map(e -> step(workup, e.getKey(), RungRule.of(e.getValue())))
         .sorted(
             Comparator.comparing((FollowLog.Step s) -> !s.asks())
                 .thenComparing(FollowLog.Step::step)
@@ -221,19 +221,19 @@ class FollowLogs {
         .toList();
   }
 
-  private FollowLog.Step step(Bench bench, ItemId item, RungRule.Verdict verdict) {
-    Optional<Exercise> exercise = bench.golfer().practice().catalogue().find(item);
+  private FollowLog.Step step(Workup workup, ItemId item, RungRule.Verdict verdict) {
+    Optional<Exercise> exercise = workup.golfer().practice().catalogue().find(item);
     return new FollowLog.Step(
         item,
         texts.of(item).name(),
         verdict.step(),
         FollowWords.because(verdict.because()),
-        rung(bench, exercise, 1),
-        rung(bench, exercise, -1));
+        rung(workup, exercise, 1),
+        rung(workup, exercise, -1));
   }
 
-  private static boolean rung(Bench bench, Optional<Exercise> exercise, int by) {
-    return exercise.flatMap(e -> bench.golfer().practice().catalogue().rung(e, by)).isPresent();
+  private static boolean rung(Workup workup, Optional<Exercise> exercise, int by) {
+    return exercise.flatMap(e -> workup.golfer().practice().catalogue().rung(e, by)).isPresent();
   }
 
   private List<FollowLog.Feeling> feelings(List<Homework.Said> log) {

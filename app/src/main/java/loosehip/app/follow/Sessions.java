@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
@@ -37,8 +37,8 @@ public class Sessions {
   }
 
   /** What was asked on a day; empty on a day of rest. */
-  Optional<OnDay> asked(Bench bench, LocalDate day) {
-    return asked(plans.earlier(bench), day);
+  Optional<OnDay> asked(Workup workup, LocalDate day) {
+    return asked(plans.earlier(workup), day);
   }
 
   static Optional<OnDay> asked(List<Plans.Plan> newestFirst, LocalDate day) {
@@ -60,14 +60,14 @@ public class Sessions {
    * pain has stopped is not said to be done, and nothing is said on a day of rest.
    */
   public void doneAsAsked(
-      Bench bench, Account by, LocalDate day, Optional<Integer> effort, Optional<Integer> pain) {
-    asked(bench, day)
+      Workup workup, Account by, LocalDate day, Optional<Integer> effort, Optional<Integer> pain) {
+    asked(workup, day)
         .ifPresent(
             all -> {
               List<Homework.Said> said = new ArrayList<>();
-              Set<ItemId> before = saidOn(bench, day);
+              Set<ItemId> before = saidOn(workup, day);
               for (PlanItem item : all.session().items()) {
-                if (before.contains(item.id()) || stopped(bench, item.id(), day)) {
+                if (before.contains(item.id()) || stopped(workup, item.id(), day)) {
                   continue;
                 }
                 Done done = Done.asked(item.dose(), item.much());
@@ -75,14 +75,14 @@ public class Sessions {
                 said.add(new Homework.Said(all.plan(), item.id(), log, "", "", ""));
               }
               if (!said.isEmpty()) {
-                homework.say(bench.file(), by, said, "all of " + Dates.day(day));
+                homework.say(workup.file(), by, said, "all of " + Dates.day(day));
               }
             });
   }
 
   /** Whether the log has stopped an item before a day, and nobody has settled it. */
-  static boolean stopped(Bench bench, ItemId item, LocalDate day) {
-    return bench
+  static boolean stopped(Workup workup, ItemId item, LocalDate day) {
+    return workup
         .file()
         .given()
         .map(given -> given.stopped().get(item))
@@ -90,8 +90,8 @@ public class Sessions {
         .isPresent();
   }
 
-  private Set<ItemId> saidOn(Bench bench, LocalDate day) {
-    return homework.of(bench.file().id()).stream()
+  private Set<ItemId> saidOn(Workup workup, LocalDate day) {
+    return homework.of(workup.file().id()).stream()
         .filter(k -> k.log().on().equals(day))
         .map(Homework.Said::item)
         .collect(Collectors.toSet());

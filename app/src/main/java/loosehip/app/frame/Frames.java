@@ -10,8 +10,8 @@ import loosehip.app.Settings;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.golfer.AtAGlance;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Presence;
+import loosehip.app.golfer.Workup;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
@@ -54,8 +54,8 @@ public class Frames {
   }
 
   /** The frame around a station. */
-  public FrameView of(Account account, Bench bench, Station here) {
-    boolean refer = bench.golfer().health().refer();
+  public FrameView of(Account account, Workup workup, Station here) {
+    boolean refer = workup.golfer().health().refer();
     return new FrameView(
         account.practiceName(),
         account.shownName(),
@@ -63,48 +63,48 @@ public class Frames {
         clock.instant(),
         Optional.of(
             new FrameView.GolferBar(
-                bench.file().id(),
-                bench.file().name(),
-                who(bench),
-                glyph(bench),
-                cautions(bench),
+                workup.file().id(),
+                workup.file().name(),
+                who(workup),
+                glyph(workup),
+                cautions(workup),
                 refer,
-                stations(bench, here),
-                bench
+                stations(workup, here),
+                workup
                     .judgement()
                     .budget()
                     .map(
                         b ->
                             PlanViewDrawing.of(
-                                b, bench.judgement().hips(), bench.golfer().handed())),
-                bench.file().lastStep(),
-                presence.others(bench.file().id(), account))));
+                                b, workup.judgement().hips(), workup.golfer().handed())),
+                workup.file().lastStep(),
+                presence.others(workup.file().id(), account))));
   }
 
-  private static String who(Bench bench) {
-    String hand = bench.golfer().handed() == Handed.RIGHT ? "right-handed" : "left-handed";
-    return bench.age().map(a -> a + ", " + hand).orElse(hand);
+  private static String who(Workup workup) {
+    String hand = workup.golfer().handed() == Handed.RIGHT ? "right-handed" : "left-handed";
+    return workup.age().map(a -> a + ", " + hand).orElse(hand);
   }
 
-  private static HipGlyph glyph(Bench bench) {
+  private static HipGlyph glyph(Workup workup) {
     return HipGlyph.of(
-        bench.golfer().handed(),
-        AtAGlance.turn(bench, Leg.TRAIL, Direction.INTERNAL),
-        AtAGlance.turn(bench, Leg.TRAIL, Direction.EXTERNAL),
-        AtAGlance.turn(bench, Leg.LEAD, Direction.INTERNAL),
-        AtAGlance.turn(bench, Leg.LEAD, Direction.EXTERNAL));
+        workup.golfer().handed(),
+        AtAGlance.turn(workup, Leg.TRAIL, Direction.INTERNAL),
+        AtAGlance.turn(workup, Leg.TRAIL, Direction.EXTERNAL),
+        AtAGlance.turn(workup, Leg.LEAD, Direction.INTERNAL),
+        AtAGlance.turn(workup, Leg.LEAD, Direction.EXTERNAL));
   }
 
-  private static List<FrameView.CautionWord> cautions(Bench bench) {
+  private static List<FrameView.CautionWord> cautions(Workup workup) {
     List<FrameView.CautionWord> words = new ArrayList<>();
-    for (WarningSign sign : bench.golfer().health().openWarnings()) {
+    for (WarningSign sign : workup.golfer().health().openWarnings()) {
       words.add(
           new FrameView.CautionWord(
               "warning sign: " + Facts.spaced(sign),
               "no movement test, no plan, until a clinician clears it"));
     }
-    for (NotedCaution noted : bench.golfer().health().cautions()) {
-      String side = noted.side().map(s -> ", " + bench.spoken(s)).orElse("");
+    for (NotedCaution noted : workup.golfer().health().cautions()) {
+      String side = noted.side().map(s -> ", " + workup.spoken(s)).orElse("");
       words.add(
           new FrameView.CautionWord(
               noted.caution().asked().toLowerCase(Locale.ROOT) + side,
@@ -124,31 +124,31 @@ public class Frames {
         .orElse("");
   }
 
-  private static List<FrameView.StationTab> stations(Bench bench, Station here) {
+  private static List<FrameView.StationTab> stations(Workup workup, Station here) {
     return Arrays.stream(Station.values())
         .map(
             s ->
                 new FrameView.StationTab(
-                    s.ordinal() + 1, s.id(), s.title(), state(bench, s), s == here))
+                    s.ordinal() + 1, s.id(), s.title(), state(workup, s), s == here))
         .toList();
   }
 
-  private static String state(Bench bench, Station station) {
-    Optional<Refusal> refusal = bench.guard().refuses(Passage.MOVES);
-    boolean refer = bench.golfer().health().refer();
+  private static String state(Workup workup, Station station) {
+    Optional<Refusal> refusal = workup.guard().refuses(Passage.MOVES);
+    boolean refer = workup.golfer().health().refer();
     return switch (station) {
-      case TALK -> talk(bench);
+      case TALK -> talk(workup);
       case MEASURE ->
           refusal.isPresent()
               ? waits(refusal.get())
-              : bench.order().taken(bench.golfer().screen(), bench.golfer().handed())
+              : workup.order().taken(workup.golfer().screen(), workup.golfer().handed())
                   + " of "
-                  + bench.order().cards(bench.golfer().handed()).size();
-      case SET_UP -> setUp(bench);
-      case SWING -> swing(bench);
-      case LINKS -> refer ? "waits" : links(bench.judgement().links());
-      case PLAN -> refusal.map(Frames::waits).orElseGet(() -> plan(bench));
-      case FOLLOW -> follow(bench);
+                  + workup.order().cards(workup.golfer().handed()).size();
+      case SET_UP -> setUp(workup);
+      case SWING -> swing(workup);
+      case LINKS -> refer ? "waits" : links(workup.judgement().links());
+      case PLAN -> refusal.map(Frames::waits).orElseGet(() -> plan(workup));
+      case FOLLOW -> follow(workup);
     };
   }
 
@@ -156,34 +156,34 @@ public class Frames {
     return refusal instanceof Refusal.AskFirst ? "ask first" : "waits";
   }
 
-  private static String talk(Bench bench) {
-    if (bench.golfer().health().refer()) {
+  private static String talk(Workup workup) {
+    if (workup.golfer().health().refer()) {
       return "refer";
     }
-    if (!bench.consented()) {
-      return bench.guardianMissing() ? "guardian first" : "consent first";
+    if (!workup.consented()) {
+      return workup.guardianMissing() ? "guardian first" : "consent first";
     }
-    if (bench.closed()) {
+    if (workup.closed()) {
       return "visit closed";
     }
-    int asked = Facts.WARNING.in(bench.file()).size();
+    int asked = Facts.WARNING.in(workup.file()).size();
     return asked == WarningSign.values().length
         ? "all clear"
         : asked + " of " + WarningSign.values().length + " asked";
   }
 
-  private static String setUp(Bench bench) {
-    if (!Facts.SETUP.in(bench.file()).isEmpty()) {
+  private static String setUp(Workup workup) {
+    if (!Facts.SETUP.in(workup.file()).isEmpty()) {
       return "figures typed";
     }
-    return bench.golfer().seen().setup().isEmpty() ? "not looked at" : "by eye";
+    return workup.golfer().seen().setup().isEmpty() ? "not looked at" : "by eye";
   }
 
-  private static String swing(Bench bench) {
-    if (bench.golfer().seen().pivot().isEmpty()) {
+  private static String swing(Workup workup) {
+    if (workup.golfer().seen().pivot().isEmpty()) {
       return "not looked at";
     }
-    long faults = bench.golfer().seen().pivot().values().stream().filter(Level::present).count();
+    long faults = workup.golfer().seen().pivot().values().stream().filter(Level::present).count();
     return faults == 0 ? "no fault" : faults == 1 ? "1 fault" : faults + " faults";
   }
 
@@ -195,29 +195,29 @@ public class Frames {
     return open == 0 ? "settled" : open + " not settled";
   }
 
-  private static String plan(Bench bench) {
-    return bench
+  private static String plan(Workup workup) {
+    return workup
         .file()
         .given()
-        .map(given -> given(bench, given))
+        .map(given -> given(workup, given))
         .orElseGet(
             () ->
-                bench.proposal().filter(b -> !b.empty()).isPresent() ? "to be given" : "none yet");
+                workup.proposal().filter(b -> !b.empty()).isPresent() ? "to be given" : "none yet");
   }
 
-  private static String follow(Bench bench) {
-    return bench
+  private static String follow(Workup workup) {
+    return workup
         .file()
         .given()
         .map(g -> g.logged().map(d -> "log to " + Dates.day(d)).orElse("no log yet"))
         .orElse("after a plan");
   }
 
-  private static String given(Bench bench, GolferFile.PlanGiven given) {
-    if (!bench.struck().isEmpty()) {
+  private static String given(Workup workup, GolferFile.PlanGiven given) {
+    if (!workup.struck().isEmpty()) {
       return "not safe now";
     }
-    int week = given.span().week(bench.today());
+    int week = given.span().week(workup.today());
     if (week < 1) {
       return "from " + Dates.day(given.span().start());
     }

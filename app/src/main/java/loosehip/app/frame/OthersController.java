@@ -7,8 +7,8 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.door.Door;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Presence;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
@@ -25,12 +25,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Tells a page who else has its golfer open, and what they changed since it was drawn. */
 @Controller
 class OthersController {
-  private final Benches benches;
+  private final Workups workups;
   private final Presence presence;
   private final GolferFiles files;
 
-  OthersController(Benches benches, Presence presence, GolferFiles files) {
-    this.benches = benches;
+  OthersController(Workups workups, Presence presence, GolferFiles files) {
+    this.workups = workups;
     this.presence = presence;
     this.files = files;
   }
@@ -50,7 +50,7 @@ class OthersController {
       @RequestParam(defaultValue = "") String since,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     presence.here(id, user.account());
     model.addAttribute(
         "others",

@@ -1,7 +1,7 @@
 package loosehip.app.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -27,7 +27,7 @@ class Troubles {
     return "error/404";
   }
 
-  @ExceptionHandler(Benches.UnknownGolfer.class)
+  @ExceptionHandler(Workups.UnknownGolfer.class)
   @ResponseStatus(HttpStatus.NOT_FOUND)
   String unknownGolfer() {
     return "error/404";

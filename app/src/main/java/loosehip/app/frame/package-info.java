@@ -1,4 +1,4 @@
-/** The bench bar, the seven stations and the keys that every page shares. */
+/** The top bar, the seven stations and the keys that every page shares. */
 @NullMarked
 package loosehip.app.frame;
 

@@ -22,33 +22,33 @@ public final class AtAGlance {
   private AtAGlance() {}
 
   /** What lists show of this golfer now. */
-  public static Glance glance(Bench bench) {
-    Screen screen = bench.golfer().screen();
-    Optional<LocalDate> due = due(bench);
+  public static Glance glance(Workup workup) {
+    Screen screen = workup.golfer().screen();
+    Optional<LocalDate> due = due(workup);
     TodayGroup group =
         TodayGroup.of(
-            bench.golfer().health().refer() || stopped(bench).isPresent(),
+            workup.golfer().health().refer() || stopped(workup).isPresent(),
             due,
-            bench.file().visitOn(),
-            bench.today());
+            workup.file().visitOn(),
+            workup.today());
     return new Glance(
-        bench.file().id(),
-        bench.file().name(),
-        bench.golfer().handed(),
-        Facts.BIRTH_YEAR.in(bench.file()),
-        turn(bench, Leg.TRAIL, Direction.INTERNAL),
-        turn(bench, Leg.TRAIL, Direction.EXTERNAL),
-        turn(bench, Leg.LEAD, Direction.INTERNAL),
-        turn(bench, Leg.LEAD, Direction.EXTERNAL),
+        workup.file().id(),
+        workup.file().name(),
+        workup.golfer().handed(),
+        Facts.BIRTH_YEAR.in(workup.file()),
+        turn(workup, Leg.TRAIL, Direction.INTERNAL),
+        turn(workup, Leg.TRAIL, Direction.EXTERNAL),
+        turn(workup, Leg.LEAD, Direction.INTERNAL),
+        turn(workup, Leg.LEAD, Direction.EXTERNAL),
         group,
-        words(bench, group, due),
-        bench.file().visitOn(),
+        words(workup, group, due),
+        workup.file().visitOn(),
         due);
   }
 
   /** The newest day on which the log stopped something of the plan, until that is settled. */
-  private static Optional<LocalDate> stopped(Bench bench) {
-    return bench
+  private static Optional<LocalDate> stopped(Workup workup) {
+    return workup
         .file()
         .given()
         .flatMap(
@@ -56,11 +56,11 @@ public final class AtAGlance {
                 given.stopped().values().stream().map(ItemLog::on).max(Comparator.naturalOrder()));
   }
 
-  private static String block(Bench bench, GolferFile.PlanGiven given) {
-    if (!bench.struck().isEmpty()) {
+  private static String block(Workup workup, GolferFile.PlanGiven given) {
+    if (!workup.struck().isEmpty()) {
       return "plan not safe now";
     }
-    int week = given.span().week(bench.today());
+    int week = given.span().week(workup.today());
     return week < 1
         ? "block starts " + Dates.day(given.span().start())
         : "week "
@@ -71,50 +71,50 @@ public final class AtAGlance {
             + Dates.day(given.span().retest());
   }
 
-  private static String toGive(Bench bench) {
-    return bench.proposal().filter(b -> !b.empty()).isPresent()
+  private static String toGive(Workup workup) {
+    return workup.proposal().filter(b -> !b.empty()).isPresent()
         ? "a plan waits to be given"
         : "ready for a plan";
   }
 
   /** The range a hip glyph draws: seated, else face down, else standing less its leg's share. */
-  public static Optional<Double> turn(Bench bench, Leg leg, Direction direction) {
-    Body body = bench.golfer().body();
-    double share = bench.golfer().practice().coefficients().of(Coefficient.STANDING_SHARE);
+  public static Optional<Double> turn(Workup workup, Leg leg, Direction direction) {
+    Body body = workup.golfer().body();
+    double share = workup.golfer().practice().coefficients().of(Coefficient.STANDING_SHARE);
     return body.turn(leg, direction)
         .map(Measurement::mean)
         .or(() -> body.turn(ScreenTest.STANDING_TURN, leg, direction).map(m -> m.mean() - share));
   }
 
-  private static Optional<LocalDate> due(Bench bench) {
-    return bench.file().given().map(given -> given.span().retest());
+  private static Optional<LocalDate> due(Workup workup) {
+    return workup.file().given().map(given -> given.span().retest());
   }
 
-  private static String words(Bench bench, TodayGroup group, Optional<LocalDate> due) {
+  private static String words(Workup workup, TodayGroup group, Optional<LocalDate> due) {
     if (group == TodayGroup.WAITING) {
-      return bench.golfer().health().refer()
+      return workup.golfer().health().refer()
           ? "waiting for a clinician's clearance"
-          : "stopped by pain on " + Dates.day(stopped(bench).orElseThrow());
+          : "stopped by pain on " + Dates.day(stopped(workup).orElseThrow());
     }
     if (group == TodayGroup.DUE) {
       return "retest due " + Dates.day(due.orElseThrow());
     }
-    long measured = bench.golfer().screen().readings().size();
-    if (bench.file().facts().isEmpty() && measured == 0) {
+    long measured = workup.golfer().screen().readings().size();
+    if (workup.file().facts().isEmpty() && measured == 0) {
       return "new: start with the talk";
     }
-    if (!bench.consented()) {
+    if (!workup.consented()) {
       return "consent first";
     }
-    if (bench.file().given().isEmpty() && !bench.golfer().health().unanswered().isEmpty()) {
+    if (workup.file().given().isEmpty() && !workup.golfer().health().unanswered().isEmpty()) {
       return "ask first: the warning signs";
     }
-    if (!bench.judgement().hips().complete()) {
+    if (!workup.judgement().hips().complete()) {
       return measured == 0 ? "talked; nothing measured yet" : "half screened";
     }
-    if (bench.golfer().seen().pivot().isEmpty()) {
+    if (workup.golfer().seen().pivot().isEmpty()) {
       return "screened; look at the swing";
     }
-    return bench.file().given().map(g -> block(bench, g)).orElseGet(() -> toGive(bench));
+    return workup.file().given().map(g -> block(workup, g)).orElseGet(() -> toGive(workup));
   }
 }

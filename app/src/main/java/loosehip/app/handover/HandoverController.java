@@ -4,8 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import loosehip.app.door.Door;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.safety.Passage;
@@ -19,13 +19,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The handover as a page to print and as PDF. */
 @Controller
 class HandoverController {
-  private final Benches benches;
+  private final Workups workups;
   private final Handovers handovers;
   private final Pdf pdf;
   private final Clock clock;
 
-  HandoverController(Benches benches, Handovers handovers, Pdf pdf, Clock clock) {
-    this.benches = benches;
+  HandoverController(Workups workups, Handovers handovers, Pdf pdf, Clock clock) {
+    this.workups = workups;
     this.handovers = handovers;
     this.pdf = pdf;
     this.clock = clock;
@@ -45,7 +45,7 @@ class HandoverController {
   }
 
   private Handover of(String id, SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    return handovers.of(bench, user.account(), LocalDate.now(clock));
+    Workup workup = workups.open(user.account(), id);
+    return handovers.of(workup, user.account(), LocalDate.now(clock));
   }
 }

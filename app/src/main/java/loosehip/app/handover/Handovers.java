@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
@@ -40,34 +40,34 @@ class Handovers {
     this.plans = plans;
   }
 
-  Handover of(Bench bench, Account account, LocalDate today) {
+  Handover of(Workup workup, Account account, LocalDate today) {
     return new Handover(
-        bench.file().id(),
-        bench.file().name(),
+        workup.file().id(),
+        workup.file().name(),
         account.practiceName(),
         account.shownName(),
         Dates.day(today),
-        bench.golfer().school().title() + ", " + bench.golfer().school().idea(),
-        body(bench, Band.ENOUGH),
-        cannot(bench),
-        seen(bench),
-        plans.setupToday(bench),
-        ask(bench),
-        leave(bench),
-        mind(bench),
+        workup.golfer().school().title() + ", " + workup.golfer().school().idea(),
+        body(workup, Band.ENOUGH),
+        cannot(workup),
+        seen(workup),
+        plans.setupToday(workup),
+        ask(workup),
+        leave(workup),
+        mind(workup),
         NoticeWords.DECISION_AID);
   }
 
-  private static List<String> cannot(Bench bench) {
-    List<String> lines = new ArrayList<>(body(bench, Band.SHORT));
-    body(bench, Band.CLOSE).stream().map(l -> l + " (close)").forEach(lines::add);
+  private static List<String> cannot(Workup workup) {
+    List<String> lines = new ArrayList<>(body(workup, Band.SHORT));
+    body(workup, Band.CLOSE).stream().map(l -> l + " (close)").forEach(lines::add);
     return lines;
   }
 
   /** Margins first, then the limits measured in this band. */
-  private static List<String> body(Bench bench, Band band) {
+  private static List<String> body(Workup workup, Band band) {
     List<String> lines = new ArrayList<>();
-    bench
+    workup
         .judgement()
         .budget()
         .ifPresent(
@@ -75,7 +75,7 @@ class Handovers {
               margin(lines, "turn going back", b.backMargin(), band);
               margin(lines, "turn coming through", b.impactMargin(), band);
             });
-    Body body = bench.golfer().body();
+    Body body = workup.golfer().body();
     for (LimitKind kind : LimitKind.values()) {
       if (body.band(kind) == band) {
         lines.add(kind.title());
@@ -90,17 +90,17 @@ class Handovers {
         .ifPresent(m -> lines.add(Text.upper(what) + ": " + PivotWords.spoken(m)));
   }
 
-  private static List<String> seen(Bench bench) {
-    return bench.judgement().links().stream()
+  private static List<String> seen(Workup workup) {
+    return workup.judgement().links().stream()
         .map(
             l -> l.fault().title() + ", " + l.level().word() + ": " + LinkWords.verdict(l.triage()))
         .toList();
   }
 
   /** What set-up or habit drives may be worked on in lessons at once. */
-  private static List<String> ask(Bench bench) {
+  private static List<String> ask(Workup workup) {
     List<String> lines = new ArrayList<>();
-    for (Link link : bench.judgement().links()) {
+    for (Link link : workup.judgement().links()) {
       Triage.Kind kind = link.triage().kind();
       if (kind == Triage.Kind.SETUP_FIRST) {
         lines.add(link.fault().title() + ": change the set-up first, then look again");
@@ -111,11 +111,11 @@ class Handovers {
     return lines;
   }
 
-  private List<String> leave(Bench bench) {
+  private List<String> leave(Workup workup) {
     List<String> lines = new ArrayList<>();
     String until =
-        given.of(bench).map(Plans.Plan::block).map(Block::retest).map(Dates::day).orElse("");
-    for (Link link : bench.judgement().links()) {
+        given.of(workup).map(Plans.Plan::block).map(Block::retest).map(Dates::day).orElse("");
+    for (Link link : workup.judgement().links()) {
       if (link.triage().kind() == Triage.Kind.BODY_FIRST || link.triage().bodyToo()) {
         lines.add(
             link.fault().title()
@@ -138,18 +138,18 @@ class Handovers {
         .orElse("the body");
   }
 
-  private static List<String> mind(Bench bench) {
+  private static List<String> mind(Workup workup) {
     List<String> mind = new ArrayList<>();
-    bench
+    workup
         .golfer()
         .health()
         .cautions()
-        .forEach(c -> mind.add(Text.upper(c.caution().consequence() + side(bench, c))));
-    bench.golfer().health().limits().forEach(c -> mind.addAll(SafetyWords.limits(c)));
+        .forEach(c -> mind.add(Text.upper(c.caution().consequence() + side(workup, c))));
+    workup.golfer().health().limits().forEach(c -> mind.addAll(SafetyWords.limits(c)));
     return mind;
   }
 
-  private static String side(Bench bench, NotedCaution caution) {
-    return caution.side().map(s -> " (" + bench.spoken(s) + ")").orElse("");
+  private static String side(Workup workup, NotedCaution caution) {
+    return caution.side().map(s -> " (" + workup.spoken(s) + ")").orElse("");
   }
 }

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
@@ -40,19 +40,19 @@ class LibraryController {
   private final TestEntries entries;
   private final PracticeValues values;
   private final StandardsShelf shelf;
-  private final Benches benches;
+  private final Workups workups;
 
   LibraryController(
       Frames frames,
       TestEntries entries,
       PracticeValues values,
       StandardsShelf shelf,
-      Benches benches) {
+      Workups workups) {
     this.frames = frames;
     this.entries = entries;
     this.values = values;
     this.shelf = shelf;
-    this.benches = benches;
+    this.workups = workups;
   }
 
   @GetMapping
@@ -73,7 +73,7 @@ class LibraryController {
   }
 
   private TestsPage.OwnOrder order(Account account) {
-    List<ScreenTest> own = benches.ownOrder(account);
+    List<ScreenTest> own = workups.ownOrder(account);
     RunningOrder order = new RunningOrder(RunningOrder.OWN, "My order", own);
     List<ScreenTest> tests = order.tests();
     List<TestsPage.InOrder> lines = new ArrayList<>();
@@ -167,7 +167,7 @@ class LibraryController {
       @AuthenticationPrincipal SignedIn user) {
     List<ScreenTest> own =
         new ArrayList<>(
-            new RunningOrder(RunningOrder.OWN, "", benches.ownOrder(user.account())).tests());
+            new RunningOrder(RunningOrder.OWN, "", workups.ownOrder(user.account())).tests());
     Named.parse(ScreenTest.class, add).filter(t -> !own.contains(t)).ifPresent(own::add);
     Named.parse(ScreenTest.class, remove).ifPresent(own::remove);
     Named.parse(ScreenTest.class, earlier)

@@ -13,8 +13,8 @@ import loosehip.app.fact.TrainersVerdict;
 import loosehip.app.field.NotedField;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
@@ -55,16 +55,16 @@ import org.springframework.web.util.UriComponentsBuilder;
 class LinksController {
   private static final int NOTE_MOST = 200;
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final GolferFiles files;
   private final Journal journal;
   private final Figures figures;
 
   LinksController(
-      Benches benches, Frames frames, GolferFiles files, Journal journal, Figures figures) {
+      Workups workups, Frames frames, GolferFiles files, Journal journal, Figures figures) {
     this.figures = figures;
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.files = files;
     this.journal = journal;
@@ -73,33 +73,33 @@ class LinksController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/links")
   String links(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    List<Link> links = bench.judgement().links();
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.LINKS));
+    Workup workup = workups.open(user.account(), id);
+    List<Link> links = workup.judgement().links();
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.LINKS));
     model.addAttribute(
         "page",
         new LinksPage(
-            bench.file().id(),
-            bench.golfer().health().refer(),
-            links.stream().map(l -> view(bench, l)).toList(),
-            ThreadsDrawing.of(bench),
-            bench.judgement().nextTests().stream().map(t -> next(bench, t)).toList(),
-            bench.judgement().backLoads().stream()
+            workup.file().id(),
+            workup.golfer().health().refer(),
+            links.stream().map(l -> view(workup, l)).toList(),
+            ThreadsDrawing.of(workup),
+            workup.judgement().nextTests().stream().map(t -> next(workup, t)).toList(),
+            workup.judgement().backLoads().stream()
                 .map(b -> new LinksPage.BackLoadLine(LinkWords.what(b), LinkWords.follows(b)))
                 .toList(),
-            again(bench),
+            again(workup),
             RuleBook.EDITION,
-            !bench.golfer().practice().rules().equals(RuleBook.standard())));
+            !workup.golfer().practice().rules().equals(RuleBook.standard())));
     return "links/links";
   }
 
-  private LinksPage.Again again(Bench bench) {
+  private LinksPage.Again again(Workup workup) {
     return new LinksPage.Again(
-        bench.file().id(), bench.golfer().handed() == Handed.LEFT, relooks(bench));
+        workup.file().id(), workup.golfer().handed() == Handed.LEFT, relooks(workup));
   }
 
-  private List<LinksPage.RelookLine> relooks(Bench bench) {
-    return Relook.of(bench.judgement().links(), Facts.AGAIN.in(bench.file())).stream()
+  private List<LinksPage.RelookLine> relooks(Workup workup) {
+    return Relook.of(workup.judgement().links(), Facts.AGAIN.in(workup.file())).stream()
         .map(
             r ->
                 new LinksPage.RelookLine(
@@ -112,7 +112,7 @@ class LinksController {
                     r.again(),
                     figures.find(r.fault().id() + "." + r.again().id()),
                     NotedField.oneOrNone(
-                        bench.file(),
+                        workup.file(),
                         Facts.AGAIN.about(r.fault()),
                         List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
                         Level::word,
@@ -125,30 +125,32 @@ class LinksController {
   @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/links/again")
   String again(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("page", again(bench));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("page", again(workup));
     return "links/again";
   }
 
-  private LinksPage.LinkLine view(Bench bench, Link link) {
+  private LinksPage.LinkLine view(Workup workup, Link link) {
     return new LinksPage.LinkLine(
         link.fault().id(),
         link.fault().title(),
         link.level().word(),
         LinkWords.verdict(link.triage()),
         link.triage().kind() == Triage.Kind.NOT_SETTLED,
-        link.causes().stream().map(c -> cause(bench, link.fault(), c)).toList());
+        link.causes().stream().map(c -> cause(workup, link.fault(), c)).toList());
   }
 
-  private LinksPage.CauseLine cause(Bench bench, PivotFault fault, CauseChance chance) {
+  private LinksPage.CauseLine cause(Workup workup, PivotFault fault, CauseChance chance) {
     Optional<Leg> leg = chance.cause().leg();
     Optional<Overrule> decided =
-        bench.golfer().overrules().stream().filter(o -> o.about(fault, chance.cause())).findFirst();
+        workup.golfer().overrules().stream()
+            .filter(o -> o.about(fault, chance.cause()))
+            .findFirst();
     Fact<TrainersVerdict> verdict =
         Facts.LINK.about(new TrainersVerdict.About(fault, chance.cause().id()));
     return new LinksPage.CauseLine(
         chance.cause().title()
-            + leg.map(l -> " (" + bench.golfer().handed().side(l).letter() + ")").orElse(""),
+            + leg.map(l -> " (" + workup.golfer().handed().side(l).letter() + ")").orElse(""),
         chance.cause().family(),
         leg.map(Leg::id).orElse(""),
         chance.likelihood().word(),
@@ -170,7 +172,7 @@ class LinksController {
         decided.filter(o -> o.against(chance)).isPresent(),
         decided.isEmpty()
             ? List.of()
-            : files.factHistory(bench.file(), verdict.key()).stream()
+            : files.factHistory(workup.file(), verdict.key()).stream()
                 .map(LinksController::line)
                 .toList());
   }
@@ -190,7 +192,7 @@ class LinksController {
       @RequestParam(defaultValue = "") String verdict,
       @RequestParam(defaultValue = "") String note,
       @AuthenticationPrincipal SignedIn user) {
-    GolferFile file = benches.fileToWrite(user.account(), id);
+    GolferFile file = workups.fileToWrite(user.account(), id);
     Optional<Cause> of =
         Named.parse(PivotFault.class, fault)
             .flatMap(f -> CauseId.parse(cause).flatMap(c -> RuleBook.standard().cause(f, c)));
@@ -207,7 +209,7 @@ class LinksController {
           user.account(),
           decided.called(
               (decided.value().isEmpty() ? "no decision" : verdict) + ": " + behind.title()));
-      benches.saved(user.account(), id);
+      workups.saved(user.account(), id);
     }
     return "redirect:/golfers/{id}/links#link-"
         + Named.parse(PivotFault.class, fault).map(PivotFault::id).orElse("none");
@@ -218,13 +220,13 @@ class LinksController {
     return new LinksPage.FactorLine(LinkWords.finding(factor.finding()), times);
   }
 
-  private static LinksPage.NextLine next(Bench bench, NextTest test) {
-    String side = test.side().map(s -> ", " + bench.spoken(s)).orElse("");
+  private static LinksPage.NextLine next(Workup workup, NextTest test) {
+    String side = test.side().map(s -> ", " + workup.spoken(s)).orElse("");
     return new LinksPage.NextLine(
         LinkWords.title(test.what()) + side,
         Numbers.plain(test.minutes()) + " min",
         LinkWords.why(test),
-        place(bench.file().id(), test.what()));
+        place(workup.file().id(), test.what()));
   }
 
   /** Where it is done. */

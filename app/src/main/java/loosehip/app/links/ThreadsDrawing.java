@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.LinkWords;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Complaint;
@@ -35,15 +35,15 @@ final class ThreadsDrawing {
   private record Tie(String cause, int fault, CauseChance chance) {}
 
   /** The threads of this golfer; empty when no fault is present. */
-  static Optional<ThreadsView> of(Bench bench) {
-    List<Link> links = bench.judgement().links();
+  static Optional<ThreadsView> of(Workup workup) {
+    List<Link> links = workup.judgement().links();
     if (links.isEmpty()) {
       return Optional.empty();
     }
     List<Tie> ties = ties(links);
     List<String> causes = ties.stream().map(Tie::cause).distinct().toList();
     List<Complaint> complaints =
-        bench.golfer().complaints().stream()
+        workup.golfer().complaints().stream()
             .filter(c -> links.stream().anyMatch(l -> c.lookFirst().contains(l.fault())))
             .toList();
     Barycentre.Order order =
@@ -68,7 +68,7 @@ final class ThreadsDrawing {
     }
     for (int i = 0; i < causes.size(); i++) {
       String cause = causes.get(order.left().get(i));
-      nodes.add(causeNode(bench, cause, byName.get(cause), y(i, causes.size(), height)));
+      nodes.add(causeNode(workup, cause, byName.get(cause), y(i, causes.size(), height)));
     }
     for (int i = 0; i < links.size(); i++) {
       Link link = links.get(order.middle().get(i));
@@ -185,7 +185,7 @@ final class ThreadsDrawing {
             chance.chance()));
   }
 
-  private static ThreadsView.Node causeNode(Bench bench, String key, CauseChance chance, int y) {
+  private static ThreadsView.Node causeNode(Workup workup, String key, CauseChance chance, int y) {
     String leg = chance.cause().leg().map(l -> l.id()).orElse("");
     return new ThreadsView.Node(
         key,

@@ -11,8 +11,8 @@ import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.words.Typed;
 import loosehip.core.measure.TestCard;
@@ -35,7 +35,7 @@ class MeasureController {
 
   private static final int SKIP_MOST = 120;
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final Taking taking;
   private final TestViews views;
@@ -43,13 +43,13 @@ class MeasureController {
   private final Clock clock;
 
   MeasureController(
-      Benches benches,
+      Workups workups,
       Frames frames,
       Taking taking,
       TestViews views,
       TryHistory history,
       Clock clock) {
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.taking = taking;
     this.views = views;
@@ -72,10 +72,10 @@ class MeasureController {
       return "redirect:/golfers/{id}/measure/sheet";
     }
     remember(response, "run");
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    TestView view = views.view(bench, Cards.asked(bench, card, test), LastEntry.NONE);
-    model.addAttribute("page", MeasurePage.run(bench, view));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
+    TestView view = views.view(workup, Cards.asked(workup, card, test), LastEntry.NONE);
+    model.addAttribute("page", MeasurePage.run(workup, view));
     return "measure/measure";
   }
 
@@ -102,11 +102,11 @@ class MeasureController {
       @RequestParam(defaultValue = "") List<String> compensations,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
     Taking.Form form =
         new Taking.Form(value, correcting, confirm, submitKey, method, compensations);
-    return live(model, user, id, test, taking.take(bench, user.account(), test, form));
+    return live(model, user, id, test, taking.take(workup, user.account(), test, form));
   }
 
   /** Chooses the running order of this visit. */
@@ -116,14 +116,16 @@ class MeasureController {
       @PathVariable String id,
       @RequestParam(defaultValue = "") String order,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    bench.orders().stream()
+    Workup workup = workups.open(user.account(), id);
+    workup.orders().stream()
         .filter(o -> o.id().equals(order))
         .findFirst()
         .ifPresent(
             o ->
                 taking.note(
-                    bench, user.account(), Facts.ORDER.note(o.id()).called("order: " + o.title())));
+                    workup,
+                    user.account(),
+                    Facts.ORDER.note(o.id()).called("order: " + o.title())));
     return "redirect:/golfers/{id}/measure";
   }
 
@@ -137,16 +139,16 @@ class MeasureController {
       @RequestParam(defaultValue = "") String other,
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes redirect) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     TestCard test = Cards.of(card);
     String why = other.isBlank() ? reason.strip() : other.strip();
     String kept = Typed.kept(why, SKIP_MOST);
-    if (!bench.closed()) {
+    if (!workup.closed()) {
       String label = (kept.isEmpty() ? "no skip: " : "skip: ") + test.test().title();
-      taking.note(bench, user.account(), Facts.SKIP.about(test).noteTyped(kept).called(label));
+      taking.note(workup, user.account(), Facts.SKIP.about(test).noteTyped(kept).called(label));
     }
     redirect.addAttribute("mode", "run");
-    Optional<TestCard> next = kept.isEmpty() ? Optional.of(test) : Cards.after(bench, test);
+    Optional<TestCard> next = kept.isEmpty() ? Optional.of(test) : Cards.after(workup, test);
     next.ifPresent(c -> redirect.addAttribute("card", c.key()));
     return "redirect:/golfers/{id}/measure";
   }
@@ -159,9 +161,9 @@ class MeasureController {
       @RequestParam(defaultValue = "") String row,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
+    return live(model, user, id, test, taking.toggleVoid(workup, user.account(), test, row));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -173,9 +175,9 @@ class MeasureController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
+    return live(model, user, id, test, taking.word(workup, user.account(), test, slotKey, value));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -187,9 +189,9 @@ class MeasureController {
       @RequestParam(defaultValue = "") String site,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.pain(bench, user.account(), test, level, site));
+    return live(model, user, id, test, taking.pain(workup, user.account(), test, level, site));
   }
 
   /** What happened to the tries of a card at this visit: who and when. */
@@ -200,15 +202,15 @@ class MeasureController {
       @PathVariable String card,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("events", history.of(bench, Cards.of(card)));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("events", history.of(workup, Cards.of(card)));
     return "measure/history";
   }
 
   private String live(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {
-    Bench bench = benches.saved(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("t", views.view(bench, test, entry));
+    Workup workup = workups.saved(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
+    model.addAttribute("t", views.view(workup, test, entry));
     model.addAttribute("saved", Saved.of(entry.problem(), LocalTime.now(clock)));
     return "measure/after-try";
   }

@@ -2,7 +2,7 @@ package loosehip.app.measure;
 
 import java.util.List;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.Visits;
 import loosehip.core.measure.RunningOrder;
 
@@ -22,23 +22,23 @@ public record MeasurePage<V>(
   /** A running order that can be chosen. */
   public record OrderButton(String id, String title, boolean chosen) {}
 
-  static MeasurePage<TestView> run(Bench bench, TestView view) {
-    return of(bench, false, view);
+  static MeasurePage<TestView> run(Workup workup, TestView view) {
+    return of(workup, false, view);
   }
 
-  static MeasurePage<SheetView> sheet(Bench bench, SheetView view) {
-    return of(bench, true, view);
+  static MeasurePage<SheetView> sheet(Workup workup, SheetView view) {
+    return of(workup, true, view);
   }
 
-  private static <V> MeasurePage<V> of(Bench bench, boolean sheet, V view) {
-    RunningOrder chosen = bench.order();
+  private static <V> MeasurePage<V> of(Workup workup, boolean sheet, V view) {
+    RunningOrder chosen = workup.order();
     return new MeasurePage<>(
-        bench.file().id(),
+        workup.file().id(),
         sheet,
-        bench.orders().stream()
+        workup.orders().stream()
             .map(o -> new OrderButton(o.id(), o.title(), o.id().equals(chosen.id())))
             .toList(),
-        bench.file().closed().map(Visits.Closed::by),
+        workup.file().closed().map(Visits.Closed::by),
         view);
   }
 }

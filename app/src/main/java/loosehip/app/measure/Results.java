@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Dates;
@@ -30,20 +30,20 @@ final class Results {
   /** A true change of more than so many degrees is worth speaking of (ours). */
   private static final double WORTH_SPEAKING_OF = 5;
 
-  private final Bench bench;
+  private final Workup workup;
 
-  Results(Bench bench) {
-    this.bench = bench;
+  Results(Workup workup) {
+    this.workup = workup;
   }
 
   /** The result of a card so far, or empty when nothing counts. */
   Optional<TestView.Result> of(TestCard card) {
     if (card.numbers().isEmpty()) {
-      Band band = bench.golfer().screen().band(card.test(), card.side());
+      Band band = workup.golfer().screen().band(card.test(), card.side());
       return band.measured() ? Optional.of(words(band)) : Optional.empty();
     }
     Slot slot = card.numbers().get();
-    return bench.golfer().screen().measurement(slot).map(m -> numbers(slot, m));
+    return workup.golfer().screen().measurement(slot).map(m -> numbers(slot, m));
   }
 
   private static TestView.Result words(Band band) {
@@ -63,7 +63,7 @@ final class Results {
 
   private TestView.Result numbers(Slot slot, Measurement m) {
     Optional<Measurement> other =
-        slot.side().flatMap(s -> bench.golfer().screen().measurement(slot.mirrored()));
+        slot.side().flatMap(s -> workup.golfer().screen().measurement(slot.mirrored()));
     Optional<GolferFile.EarlierVisit> visit = comparedWith(slot);
     Optional<Measurement> before = visit.flatMap(v -> before(v, slot));
     String unit = slot.test().unit().sign();
@@ -76,7 +76,7 @@ final class Results {
         m.stoppedByPain() ? "stopped by pain" : verdict(slot, m),
         ruler(slot),
         other.map(
-            o -> bench.spoken(slot.side().orElseThrow().other()) + " is " + shown(slot, o.mean())),
+            o -> workup.spoken(slot.side().orElseThrow().other()) + " is " + shown(slot, o.mean())),
         other.map(o -> apart(slot, m, o)),
         before.map(b -> said(visit.get()) + shown(slot, b.mean()) + " on " + day(visit.get())),
         before.map(b -> change(b, m)),
@@ -86,19 +86,19 @@ final class Results {
 
   /** The visit chosen to compare with, or the latest one that has this slot. */
   private Optional<GolferFile.EarlierVisit> comparedWith(Slot slot) {
-    return bench
+    return workup
         .file()
         .baseline()
         .filter(v -> before(v, slot).isPresent())
         .or(
             () ->
-                bench.file().earlier().stream()
+                workup.file().earlier().stream()
                     .filter(v -> before(v, slot).isPresent())
                     .findFirst());
   }
 
   private String said(GolferFile.EarlierVisit visit) {
-    return bench.file().baseline().filter(visit::equals).isPresent() ? "then " : "last time ";
+    return workup.file().baseline().filter(visit::equals).isPresent() ? "then " : "last time ";
   }
 
   private static String day(GolferFile.EarlierVisit visit) {
@@ -106,30 +106,30 @@ final class Results {
   }
 
   private Optional<Measurement> before(GolferFile.EarlierVisit visit, Slot slot) {
-    return bench.screen(visit).measurement(slot);
+    return workup.screen(visit).measurement(slot);
   }
 
   /** The band in words, and the edge it is held against. */
   private String verdict(Slot slot, Measurement m) {
-    BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
+    BandScale scale = workup.standards().scales().of(slot.test(), slot.part());
     return switch (m.band()) {
       case ENOUGH -> "enough";
       case CLOSE -> "close to " + Numbers.plain(scale.enough());
       case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Numbers.plain(scale.close());
       case NOT_MEASURED ->
-          bench.golfer().screen().heldToLimit(slot) ? "at least: held to the limit" : "";
+          workup.golfer().screen().heldToLimit(slot) ? "at least: held to the limit" : "";
     };
   }
 
   /** Whose scatter the error rests on; both are named once there are tries to know it by. */
   private String ruler(Slot slot) {
-    Optional<TakenTry> last = bench.file().tries(slot).stream().reduce((a, b) -> b);
+    Optional<TakenTry> last = workup.file().tries(slot).stream().reduce((a, b) -> b);
     if (slot.test().unit() != Unit.DEGREES || last.isEmpty()) {
       return "";
     }
     Method method = last.get().method().orElse(Method.INCLINOMETER);
-    double byDefault = bench.standards().defaultDeviation(method);
-    Optional<OwnRepeatability> own = bench.standards().own(last.get().byId(), method);
+    double byDefault = workup.standards().defaultDeviation(method);
+    Optional<OwnRepeatability> own = workup.standards().own(last.get().byId(), method);
     if (own.isEmpty()) {
       return String.format(
           Locale.ROOT, "one try ± %s by %s", Numbers.plain(byDefault), method.word());
@@ -186,7 +186,7 @@ final class Results {
     if (side.isEmpty()) {
       return said;
     }
-    bench
+    workup
         .golfer()
         .screen()
         .arcPattern(side.get())
@@ -194,7 +194,7 @@ final class Results {
         .ifPresent(a -> said.add(new TestView.Said(a.word(), a.follows())));
     Optional<Direction> direction = slot.direction();
     direction
-        .flatMap(d -> LegSlack.of(bench.golfer().screen(), side.get(), d))
+        .flatMap(d -> LegSlack.of(workup.golfer().screen(), side.get(), d))
         .filter(l -> l.kind() != LegSlack.Kind.USUAL)
         .ifPresent(
             l ->

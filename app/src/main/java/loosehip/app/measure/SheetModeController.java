@@ -9,8 +9,8 @@ import loosehip.app.door.Door;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.measure.TestCard;
 import loosehip.core.safety.Passage;
@@ -27,15 +27,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/golfers/{id}/measure/sheet")
 class SheetModeController {
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final Taking taking;
   private final SheetViews views;
   private final Clock clock;
 
   SheetModeController(
-      Benches benches, Frames frames, Taking taking, SheetViews views, Clock clock) {
-    this.benches = benches;
+      Workups workups, Frames frames, Taking taking, SheetViews views, Clock clock) {
+    this.workups = workups;
     this.frames = frames;
     this.taking = taking;
     this.views = views;
@@ -51,10 +51,10 @@ class SheetModeController {
       HttpServletResponse response,
       Model model) {
     MeasureController.remember(response, "sheet");
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    SheetView view = views.of(bench, SheetViews.position(bench, position));
-    model.addAttribute("page", MeasurePage.sheet(bench, view));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
+    SheetView view = views.of(workup, SheetViews.position(workup, position));
+    model.addAttribute("page", MeasurePage.sheet(workup, view));
     return "measure/sheet-mode";
   }
 
@@ -70,10 +70,10 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String method,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
     Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, method, List.of());
-    return cell(model, user, id, test, taking.take(bench, user.account(), test, form));
+    return cell(model, user, id, test, taking.take(workup, user.account(), test, form));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -84,9 +84,9 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String row,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return cell(model, user, id, test, taking.toggleVoid(bench, user.account(), test, row));
+    return cell(model, user, id, test, taking.toggleVoid(workup, user.account(), test, row));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -98,15 +98,15 @@ class SheetModeController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.openToWrite(user.account(), id);
+    Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return cell(model, user, id, test, taking.word(bench, user.account(), test, slotKey, value));
+    return cell(model, user, id, test, taking.word(workup, user.account(), test, slotKey, value));
   }
 
   private String cell(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {
-    Bench bench = benches.saved(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.MEASURE));
-    model.addAttribute("c", views.cell(bench, test, entry));
+    Workup workup = workups.saved(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
+    model.addAttribute("c", views.cell(workup, test, entry));
     model.addAttribute("saved", Saved.of(entry.problem(), LocalTime.now(clock)));
     return "measure/after-cell";
   }

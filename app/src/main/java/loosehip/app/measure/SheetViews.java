@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.Reading;
@@ -28,8 +28,8 @@ class SheetViews {
   }
 
   /** The position asked for when the order has it, else the first with something open. */
-  static Position position(Bench bench, Optional<String> asked) {
-    List<TestCard> cards = bench.cards();
+  static Position position(Workup workup, Optional<String> asked) {
+    List<TestCard> cards = workup.cards();
     return cards.stream()
         .map(c -> c.test().position())
         .filter(p -> asked.equals(Optional.of(id(p))))
@@ -37,7 +37,7 @@ class SheetViews {
         .or(
             () ->
                 cards.stream()
-                    .filter(c -> !c.taken(bench.golfer().screen()) && bench.skipped(c).isEmpty())
+                    .filter(c -> !c.taken(workup.golfer().screen()) && workup.skipped(c).isEmpty())
                     .map(c -> c.test().position())
                     .findFirst())
         .orElse(cards.get(0).test().position());
@@ -47,8 +47,8 @@ class SheetViews {
     return position.word().replace(' ', '-');
   }
 
-  SheetView of(Bench bench, Position here) {
-    List<TestCard> cards = bench.cards();
+  SheetView of(Workup workup, Position here) {
+    List<TestCard> cards = workup.cards();
     Map<String, List<TestCard>> rows = new LinkedHashMap<>();
     for (TestCard card : cards) {
       if (card.test().position() == here) {
@@ -58,64 +58,64 @@ class SheetViews {
     Optional<Position> next =
         cards.stream().map(c -> c.test().position()).filter(p -> p.compareTo(here) > 0).findFirst();
     return new SheetView(
-        bench.file().id(),
+        workup.file().id(),
         cards.stream()
             .map(c -> c.test().position())
             .distinct()
-            .map(p -> tab(bench, p, here))
+            .map(p -> tab(workup, p, here))
             .toList(),
-        rows.entrySet().stream().map(e -> row(bench, e.getKey(), e.getValue())).toList(),
+        rows.entrySet().stream().map(e -> row(workup, e.getKey(), e.getValue())).toList(),
         next.map(SheetViews::id),
         next.map(Position::word).orElse(""),
-        bench.minutesLeft());
+        workup.minutesLeft());
   }
 
-  private static SheetView.PositionTab tab(Bench bench, Position position, Position here) {
+  private static SheetView.PositionTab tab(Workup workup, Position position, Position here) {
     List<TestCard> of =
-        bench.cards().stream().filter(c -> c.test().position() == position).toList();
-    int taken = (int) of.stream().filter(c -> c.taken(bench.golfer().screen())).count();
+        workup.cards().stream().filter(c -> c.test().position() == position).toList();
+    int taken = (int) of.stream().filter(c -> c.taken(workup.golfer().screen())).count();
     return new SheetView.PositionTab(
         id(position), position.word(), taken, of.size(), position == here);
   }
 
-  private SheetView.Row row(Bench bench, String title, List<TestCard> cards) {
+  private SheetView.Row row(Workup workup, String title, List<TestCard> cards) {
     TestCard first = cards.get(0);
     String meta = first.test().minutes() + (first.test().minutes() == 1 ? " minute" : " minutes");
     return new SheetView.Row(
-        title, meta, cards.stream().map(c -> cell(bench, c, LastEntry.NONE)).toList());
+        title, meta, cards.stream().map(c -> cell(workup, c, LastEntry.NONE)).toList());
   }
 
-  SheetView.Cell cell(Bench bench, TestCard card, LastEntry entry) {
-    Optional<TryRefusal> stop = bench.blocked(card);
+  SheetView.Cell cell(Workup workup, TestCard card, LastEntry entry) {
+    Optional<TryRefusal> stop = workup.blocked(card);
     Optional<String> skipped =
-        bench
+        workup
             .skipped(card)
-            .filter(why -> !card.taken(bench.golfer().screen()))
+            .filter(why -> !card.taken(workup.golfer().screen()))
             .map(why -> "skipped: " + why);
-    TestView.Live live = views.live(bench, card, entry);
+    TestView.Live live = views.live(workup, card, entry);
     return new SheetView.Cell(
-        bench.file().id(),
+        workup.file().id(),
         card.key(),
-        TestViews.title(card) + card.side().map(s -> ", " + bench.spoken(s)).orElse(""),
-        card.side().map(bench::spoken).orElse(""),
-        card.side().map(s -> bench.golfer().handed().leg(s).id()).orElse(""),
+        TestViews.title(card) + card.side().map(s -> ", " + workup.spoken(s)).orElse(""),
+        card.side().map(workup::spoken).orElse(""),
+        card.side().map(s -> workup.golfer().handed().leg(s).id()).orElse(""),
         card.test().unit().sign(),
         card.test().unit() == Unit.SECONDS,
-        stay(bench, card),
+        stay(workup, card),
         stop.map(SafetyWords::stop).or(() -> skipped).orElse(""),
-        stop.filter(s -> shut(bench, s)).isPresent(),
+        stop.filter(s -> shut(workup, s)).isPresent(),
         live);
   }
 
   /**
    * What waits for a stand not taken yet is on the same sheet: it opens as soon as that is taken.
    */
-  private static boolean shut(Bench bench, TryRefusal stop) {
-    return !(stop instanceof TryRefusal.StandFirst) || TestGate.measured(bench.golfer().screen());
+  private static boolean shut(Workup workup, TryRefusal stop) {
+    return !(stop instanceof TryRefusal.StandFirst) || TestGate.measured(workup.golfer().screen());
   }
 
-  private static boolean stay(Bench bench, TestCard card) {
-    Optional<Reading> set = card.numbers().flatMap(s -> bench.golfer().screen().reading(s));
+  private static boolean stay(Workup workup, TestCard card) {
+    Optional<Reading> set = card.numbers().flatMap(s -> workup.golfer().screen().reading(s));
     if (set.isEmpty() || set.get().tries().size() >= Reading.MOST_TRIES) {
       return false;
     }

@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.UUID;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Cases;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.store.Account;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
@@ -31,11 +31,11 @@ import org.springframework.stereotype.Component;
 /** Takes, corrects and voids tries for both modes, and says what became of them. */
 @Component
 class Taking {
-  private final Benches benches;
+  private final Workups workups;
   private final Journal journal;
 
-  Taking(Benches benches, Journal journal) {
-    this.benches = benches;
+  Taking(Workups workups, Journal journal) {
+    this.workups = workups;
     this.journal = journal;
   }
 
@@ -58,22 +58,22 @@ class Taking {
       List<String> compensations) {}
 
   /** Why nothing may be put in for this card now, in words, or empty when it may. */
-  static Optional<String> refused(Bench bench, TestCard card) {
-    return refused(bench, card, false);
+  static Optional<String> refused(Workup workup, TestCard card) {
+    return refused(workup, card, false);
   }
 
-  private static Optional<String> refused(Bench bench, TestCard card, boolean old) {
+  private static Optional<String> refused(Workup workup, TestCard card, boolean old) {
     Optional<TryRefusal> pain =
-        Optional.of(bench.pain(card))
+        Optional.of(workup.pain(card))
             .filter(p -> p.stops() && !old)
             .map(TryRefusal.StoppedByPain::new);
-    return TryRefusal.of(bench.guard(), old, bench.closed(), pain.or(() -> bench.blocked(card)))
+    return TryRefusal.of(workup.guard(), old, workup.closed(), pain.or(() -> workup.blocked(card)))
         .map(SafetyWords::refusal);
   }
 
   /** Takes or corrects a try. */
-  LastEntry take(Bench bench, Account by, TestCard card, Form form) {
-    Optional<String> refused = refused(bench, card, !form.correcting().isBlank());
+  LastEntry take(Workup workup, Account by, TestCard card, Form form) {
+    Optional<String> refused = refused(workup, card, !form.correcting().isBlank());
     if (refused.isPresent()) {
       return new LastEntry(form.value(), form.correcting(), "", refused.get());
     }
@@ -93,27 +93,27 @@ class Taking {
             card.numbers().orElseThrow(),
             typed.value(),
             Optional.empty(),
-            Named.parse(Method.class, form.method()).or(() -> TestViews.method(bench, card)),
+            Named.parse(Method.class, form.method()).or(() -> TestViews.method(workup, card)),
             seen,
             seen.stream().anyMatch(Compensation::voids));
     String label = "try " + Numbers.plain(typed.value().orElseThrow());
     Journal.Outcome outcome =
         form.correcting().isBlank()
-            ? journal.take(bench.file(), by, taken, form.submitKey(), label)
-            : journal.correct(bench.file(), by, form.correcting(), taken, label);
-    if (outcome == Journal.Outcome.SAVED && TestViews.stopsAtLimit(bench, card)) {
-      markLimit(bench, by, card, typed.value().orElseThrow());
+            ? journal.take(workup.file(), by, taken, form.submitKey(), label)
+            : journal.correct(workup.file(), by, form.correcting(), taken, label);
+    if (outcome == Journal.Outcome.SAVED && TestViews.stopsAtLimit(workup, card)) {
+      markLimit(workup, by, card, typed.value().orElseThrow());
     }
-    return after(outcome, by, bench.file().id(), card, form);
+    return after(outcome, by, workup.file().id(), card, form);
   }
 
   /** A hold under a caution's limit is marked by itself: at 10 s it was stopped, not lost. */
-  private void markLimit(Bench bench, Account by, TestCard card, double seconds) {
+  private void markLimit(Workup workup, Account by, TestCard card, double seconds) {
     Slot slot = new Slot(card.test(), card.side(), Optional.of(Part.LIMIT));
-    String before = bench.golfer().screen().word(slot).orElse("no");
+    String before = workup.golfer().screen().word(slot).orElse("no");
     String now = seconds >= TestRule.HOLD_LIMIT ? "yes" : "no";
     if (!now.equals(before)) {
-      say(bench, by, slot, now);
+      say(workup, by, slot, now);
     }
   }
 
@@ -131,7 +131,7 @@ class Taking {
               "Five tries are taken. Tap one to correct it, or void one (x).");
       case CHANGED_MEANWHILE -> {
         Optional<TakenTry> theirs =
-            benches.open(by, golferId).file().tries(card.numbers().orElseThrow()).stream()
+            workups.open(by, golferId).file().tries(card.numbers().orElseThrow()).stream()
                 .max(Comparator.comparing(TakenTry::at));
         yield new LastEntry(
             form.value(),
@@ -152,11 +152,11 @@ class Taking {
   }
 
   /** Voids the last try, or a named one; a second time counts it again. */
-  LastEntry toggleVoid(Bench bench, Account by, TestCard card, String row) {
-    if (bench.closed()) {
-      return LastEntry.problem(refused(bench, card).orElse(""));
+  LastEntry toggleVoid(Workup workup, Account by, TestCard card, String row) {
+    if (workup.closed()) {
+      return LastEntry.problem(refused(workup, card).orElse(""));
     }
-    List<TakenTry> tries = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
+    List<TakenTry> tries = card.numbers().map(s -> workup.file().tries(s)).orElse(List.of());
     Optional<TakenTry> which =
         row.isBlank()
             ? tries.stream().reduce((a, b) -> b)
@@ -174,53 +174,53 @@ class Taking {
             old.voided() ? Set.of() : old.compensations(),
             !old.voided());
     String what = (old.voided() ? "count " : "void ") + Numbers.plain(old.value().orElse(0.0));
-    journal.correct(bench.file(), by, old.rowId(), turned, what);
+    journal.correct(workup.file(), by, old.rowId(), turned, what);
     return LastEntry.NONE;
   }
 
   /** Takes a word: yes or no, a quality, how far it got. */
-  LastEntry word(Bench bench, Account by, TestCard card, String slotKey, String value) {
+  LastEntry word(Workup workup, Account by, TestCard card, String slotKey, String value) {
     Optional<Slot> slot = Slot.parse(slotKey).filter(s -> s.test() == card.test());
-    Optional<String> refused = refused(bench, card);
+    Optional<String> refused = refused(workup, card);
     if (slot.isEmpty() || !slot.get().test().words(slot.get().part()).contains(value)) {
       return LastEntry.problem("This page offered something unknown. Reload it.");
     }
     if (refused.isPresent()) {
       return LastEntry.problem(refused.get());
     }
-    say(bench, by, slot.get(), value);
+    say(workup, by, slot.get(), value);
     return LastEntry.NONE;
   }
 
-  private void say(Bench bench, Account by, Slot slot, String value) {
+  private void say(Workup workup, Account by, Slot slot, String value) {
     Journal.NewTry said =
         new Journal.NewTry(
             slot, Optional.empty(), Optional.of(value), Optional.empty(), Set.of(), false);
     String label = slot.part().map(p -> p.word() + ": ").orElse("") + value;
-    Optional<TakenTry> old = bench.file().tries(slot).stream().findFirst();
+    Optional<TakenTry> old = workup.file().tries(slot).stream().findFirst();
     if (old.isPresent()) {
-      journal.correct(bench.file(), by, old.get().rowId(), said, label);
+      journal.correct(workup.file(), by, old.get().rowId(), said, label);
     } else {
-      journal.take(bench.file(), by, said, UUID.randomUUID().toString(), label);
+      journal.take(workup.file(), by, said, UUID.randomUUID().toString(), label);
     }
   }
 
   /** Notes pain in a test; from 4 up the test ends on this side. */
-  LastEntry pain(Bench bench, Account by, TestCard card, String level, String site) {
+  LastEntry pain(Workup workup, Account by, TestCard card, String level, String site) {
     Fact<Pain> pain = Facts.PAIN.about(Cases.painSlot(card).orElseThrow());
     String typed = level.equals("0") ? "" : (level + " " + site.strip()).strip();
-    Optional<String> problem = pain.problem(typed, bench.today());
-    if (problem.isEmpty() && bench.closed()) {
-      problem = refused(bench, card);
+    Optional<String> problem = pain.problem(typed, workup.today());
+    if (problem.isEmpty() && workup.closed()) {
+      problem = refused(workup, card);
     }
     if (problem.isEmpty()) {
-      note(bench, by, pain.noteTyped(typed).called("pain " + level));
+      note(workup, by, pain.noteTyped(typed).called("pain " + level));
     }
     return LastEntry.problem(problem.orElse(""));
   }
 
   /** Notes something about the measuring of this visit. */
-  void note(Bench bench, Account by, Note note) {
-    journal.note(bench.file(), by, note);
+  void note(Workup workup, Account by, Note note) {
+    journal.note(workup.file(), by, note);
   }
 }

@@ -8,7 +8,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.Unit;
 
 /**
- * One test at the bench, ready to be shown.
+ * One test, ready to be shown.
  *
  * @param golfer the golfer's id
  * @param key the card's key

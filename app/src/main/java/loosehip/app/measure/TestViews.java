@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
@@ -44,49 +44,49 @@ class TestViews {
     this.figures = figures;
   }
 
-  TestView view(Bench bench, TestCard card, LastEntry entry) {
-    Handed handed = bench.golfer().handed();
-    List<TestCard> cards = bench.cards();
-    Optional<TestCard> before = Cards.before(bench, card);
-    Optional<TestCard> after = Cards.after(bench, card);
+  TestView view(Workup workup, TestCard card, LastEntry entry) {
+    Handed handed = workup.golfer().handed();
+    List<TestCard> cards = workup.cards();
+    Optional<TestCard> before = Cards.before(workup, card);
+    Optional<TestCard> after = Cards.after(workup, card);
     boolean turned = card.side().filter(s -> s == Side.LEFT).isPresent();
     String name = Instructions.name(card);
     return new TestView(
-        bench.file().id(),
+        workup.file().id(),
         card.key(),
         title(card),
         meta(card),
-        card.side().map(bench::spoken),
+        card.side().map(workup::spoken),
         card.side().map(s -> handed.leg(s).id()).orElse(""),
-        ofSides(bench, card),
+        ofSides(workup, card),
         instructions.of(card),
         figures.find(name).or(() -> figures.find(card.test().id())),
         turned,
         card.test().unit().sign(),
         card.test().unit() == Unit.SECONDS,
         context(card),
-        order(bench, cards, card),
+        order(workup, cards, card),
         before.map(TestCard::key),
-        before.map(c -> following(bench, card, c)).orElse(""),
+        before.map(c -> following(workup, card, c)).orElse(""),
         after.map(TestCard::key),
-        after.map(c -> following(bench, card, c)).orElse(""),
-        bench.minutesLeft(),
-        bench.skipped(card).filter(why -> !card.taken(bench.golfer().screen())),
-        bench.blocked(card).map(SafetyWords::stop),
-        bench.closed(),
-        bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
+        after.map(c -> following(workup, card, c)).orElse(""),
+        workup.minutesLeft(),
+        workup.skipped(card).filter(why -> !card.taken(workup.golfer().screen())),
+        workup.blocked(card).map(SafetyWords::stop),
+        workup.closed(),
+        workup.golfer().health().cares(card.test(), card.side(), card.part()).stream()
             .map(SafetyWords::rule)
             .toList(),
-        live(bench, card, entry));
+        live(workup, card, entry));
   }
 
   /** Which side of two this is; the weaker one by earlier results comes first. */
-  private static String ofSides(Bench bench, TestCard card) {
+  private static String ofSides(Workup workup, TestCard card) {
     if (card.side().isEmpty()) {
       return "";
     }
-    Optional<Side> weaker = Optional.ofNullable(bench.firstSides().get(card.test()));
-    Side first = weaker.orElse(bench.golfer().handed().side(Leg.TRAIL));
+    Optional<Side> weaker = Optional.ofNullable(workup.firstSides().get(card.test()));
+    Side first = weaker.orElse(workup.golfer().handed().side(Leg.TRAIL));
     String which = card.side().get() == first ? "side 1 of 2" : "side 2 of 2";
     return which + (weaker.equals(card.side()) ? ", weaker last time" : "");
   }
@@ -95,16 +95,16 @@ class TestViews {
     return card.test().title() + card.part().map(p -> ", " + p.word()).orElse("");
   }
 
-  private static String titled(Bench bench, TestCard card) {
-    return title(card) + card.side().map(s -> ", " + bench.spoken(s)).orElse("");
+  private static String titled(Workup workup, TestCard card) {
+    return title(card) + card.side().map(s -> ", " + workup.spoken(s)).orElse("");
   }
 
   /** A neighbour by its side alone when it is the same test, by its whole title otherwise. */
-  private static String following(Bench bench, TestCard now, TestCard other) {
+  private static String following(Workup workup, TestCard now, TestCard other) {
     boolean same = now.test() == other.test() && now.part().equals(other.part());
     return same
-        ? "the other side, " + bench.spoken(other.side().orElseThrow())
-        : titled(bench, other);
+        ? "the other side, " + workup.spoken(other.side().orElseThrow())
+        : titled(workup, other);
   }
 
   private static String meta(TestCard card) {
@@ -144,7 +144,7 @@ class TestViews {
         : "For context: adults average about 32 ± 9 outward.";
   }
 
-  private static List<TestView.OrderMark> order(Bench bench, List<TestCard> cards, TestCard now) {
+  private static List<TestView.OrderMark> order(Workup workup, List<TestCard> cards, TestCard now) {
     List<TestView.OrderMark> marks = new ArrayList<>();
     TestCard last = null;
     for (TestCard card : cards) {
@@ -152,9 +152,9 @@ class TestViews {
       marks.add(
           new TestView.OrderMark(
               card.key(),
-              titled(bench, card),
-              card.taken(bench.golfer().screen()),
-              bench.skipped(card).isPresent() || bench.blocked(card).isPresent(),
+              titled(workup, card),
+              card.taken(workup.golfer().screen()),
+              workup.skipped(card).isPresent() || workup.blocked(card).isPresent(),
               card.equals(now),
               turn));
       last = card;
@@ -162,13 +162,13 @@ class TestViews {
     return marks;
   }
 
-  TestView.Live live(Bench bench, TestCard card, LastEntry entry) {
-    List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
+  TestView.Live live(Workup workup, TestCard card, LastEntry entry) {
+    List<TakenTry> taken = card.numbers().map(s -> workup.file().tries(s)).orElse(List.of());
     List<TestView.TryBox> boxes = taken.stream().map(t -> box(card.test().unit(), t)).toList();
-    Pain pain = bench.pain(card);
-    Optional<Method> method = method(bench, card);
+    Pain pain = workup.pain(card);
+    Optional<Method> method = method(workup, card);
     boolean full = taken.size() >= Reading.MOST_TRIES;
-    Optional<Reading> set = card.numbers().flatMap(s -> bench.golfer().screen().reading(s));
+    Optional<Reading> set = card.numbers().flatMap(s -> workup.golfer().screen().reading(s));
     return new TestView.Live(
         card.numbers().isPresent(),
         boxes,
@@ -183,10 +183,10 @@ class TestViews {
         card.test().compensations(),
         pain.level(),
         pain.site(),
-        words(bench, card),
-        new Results(bench).of(card),
+        words(workup, card),
+        new Results(workup).of(card),
         entry.problem(),
-        advice(set, pain, bench, card));
+        advice(set, pain, workup, card));
   }
 
   private static String label(LastEntry entry, List<TakenTry> taken, boolean full) {
@@ -213,23 +213,23 @@ class TestViews {
   }
 
   /** The method to offer: the one used in this set, in this test, or at the last visit. */
-  static Optional<Method> method(Bench bench, TestCard card) {
+  static Optional<Method> method(Workup workup, TestCard card) {
     if (card.test().methods().isEmpty()) {
       return Optional.empty();
     }
-    List<TakenTry> taken = card.numbers().map(s -> bench.file().tries(s)).orElse(List.of());
+    List<TakenTry> taken = card.numbers().map(s -> workup.file().tries(s)).orElse(List.of());
     Optional<Method> last =
         taken.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
     return last.or(
             () ->
-                bench.file().tries().stream()
+                workup.file().tries().stream()
                     .filter(t -> t.slot().test() == card.test())
                     .map(TakenTry::method)
                     .flatMap(Optional::stream)
                     .reduce((a, b) -> b))
         .or(
             () ->
-                bench.file().earlier().stream()
+                workup.file().earlier().stream()
                     .flatMap(v -> v.tries().stream())
                     .filter(t -> t.slot().test() == card.test())
                     .map(TakenTry::method)
@@ -238,33 +238,33 @@ class TestViews {
         .or(() -> Optional.of(card.test().methods().get(0)));
   }
 
-  static List<TestView.WordRow> words(Bench bench, TestCard card) {
+  static List<TestView.WordRow> words(Workup workup, TestCard card) {
     return card.words().stream()
         .filter(
             slot ->
                 slot.part().filter(Part.LIMIT::equals).isEmpty()
-                    || stopsAtLimit(bench, card)
-                    || bench.golfer().screen().word(slot).isPresent())
-        .map(slot -> row(bench, slot))
+                    || stopsAtLimit(workup, card)
+                    || workup.golfer().screen().word(slot).isPresent())
+        .map(slot -> row(workup, slot))
         .toList();
   }
 
   /** Whether a hold is stopped before the golfer fails, for a caution. */
-  static boolean stopsAtLimit(Bench bench, TestCard card) {
-    return bench.golfer().health().cares(card.test(), card.side(), card.part()).stream()
+  static boolean stopsAtLimit(Workup workup, TestCard card) {
+    return workup.golfer().health().cares(card.test(), card.side(), card.part()).stream()
         .anyMatch(rule -> rule.advice() == TestRule.Advice.TEN_SECONDS);
   }
 
-  private static TestView.WordRow row(Bench bench, Slot slot) {
+  private static TestView.WordRow row(Workup workup, Slot slot) {
     String question = slot.part().map(Part::word).map(Text::upper).orElse("Result");
     return new TestView.WordRow(
         slot.key(),
         question,
         slot.test().words(slot.part()),
-        bench.golfer().screen().word(slot).orElse(""));
+        workup.golfer().screen().word(slot).orElse(""));
   }
 
-  static String advice(Optional<Reading> set, Pain pain, Bench bench, TestCard card) {
+  static String advice(Optional<Reading> set, Pain pain, Workup workup, TestCard card) {
     if (pain.stops()) {
       return "Stopped by pain"
           + (pain.site().isBlank() ? "" : " (" + pain.site() + ")")
@@ -276,6 +276,6 @@ class TestViews {
           "The tries lie %.1f° apart: take another, or void the odd one (x).",
           set.get().spread());
     }
-    return bench.blocked(card).map(b -> "Not today: " + SafetyWords.stop(b)).orElse("");
+    return workup.blocked(card).map(b -> "Not today: " + SafetyWords.stop(b)).orElse("");
   }
 }

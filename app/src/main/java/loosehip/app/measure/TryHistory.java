@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.GolferFiles.TryEvent;
 import loosehip.app.words.Dates;
@@ -24,12 +24,12 @@ class TryHistory {
   }
 
   /** One line a change, the oldest first. */
-  List<String> of(Bench bench, TestCard card) {
+  List<String> of(Workup workup, TestCard card) {
     List<Slot> slots = new ArrayList<>(card.words());
     card.numbers().ifPresent(slots::add);
     List<String> lines = new ArrayList<>();
     for (Slot slot : slots) {
-      lines.addAll(lines(files.history(bench.file(), slot)));
+      lines.addAll(lines(files.history(workup.file(), slot)));
     }
     return lines;
   }

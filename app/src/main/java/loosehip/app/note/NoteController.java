@@ -13,9 +13,9 @@ import loosehip.app.field.NotedField;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
 import loosehip.app.frame.WayBack;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Cases;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
@@ -39,7 +39,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Saves one fact at a time and answers with what it changed: tabs, cautions, plan view, undo. */
 @Controller
 class NoteController {
-  private final Benches benches;
+  private final Workups workups;
   private final Journal journal;
   private final Golfers golfers;
   private final Frames frames;
@@ -48,7 +48,7 @@ class NoteController {
   private final Clock clock;
 
   NoteController(
-      Benches benches,
+      Workups workups,
       Journal journal,
       Golfers golfers,
       Frames frames,
@@ -56,7 +56,7 @@ class NoteController {
       PivotInstrument instrument,
       Clock clock) {
     this.instrument = instrument;
-    this.benches = benches;
+    this.workups = workups;
     this.journal = journal;
     this.golfers = golfers;
     this.frames = frames;
@@ -74,29 +74,29 @@ class NoteController {
       @RequestHeader(name = "X-Tried") Optional<String> tried,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.fileToWrite(user.account(), id);
+    GolferFile file = workups.fileToWrite(user.account(), id);
     Optional<Fact<?>> fact = Facts.parse(topic);
     Optional<String> problem = problem(file, fact, value);
     if (problem.isEmpty()) {
       journal.note(file, user.account(), fact.orElseThrow().noteTyped(value));
     }
     Station station = fact.<Station>map(Fact::station).orElse(Station.TALK);
-    Bench bench =
-        problem.isEmpty() ? benches.saved(user.account(), id) : benches.open(user.account(), id);
+    Workup workup =
+        problem.isEmpty() ? workups.saved(user.account(), id) : workups.open(user.account(), id);
     boolean sign = Facts.WARNING.subject(topic).isPresent();
     boolean caution =
         Facts.CAUTION.subject(topic).isPresent() || Facts.CAUTION_NOTE.subject(topic).isPresent();
     afterSave(
         model,
         user,
-        bench,
+        workup,
         station,
         problem.orElse(""),
         new NoteAnswer(
             NotedField.id(topic),
-            sign ? Optional.of(ReferBlock.of(bench)) : Optional.empty(),
-            caution ? Optional.of(consequences.of(bench)) : Optional.empty()));
-    instrument.again(model, bench, Optional.ofNullable(htmx.getCurrentUrl()), tried);
+            sign ? Optional.of(ReferBlock.of(workup)) : Optional.empty(),
+            caution ? Optional.of(consequences.of(workup)) : Optional.empty()));
+    instrument.again(model, workup, Optional.ofNullable(htmx.getCurrentUrl()), tried);
     return "frame/after-save";
   }
 
@@ -144,7 +144,7 @@ class NoteController {
       @RequestParam(defaultValue = "") String value,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     String name = Typed.clean(value);
     String problem =
         name.isEmpty()
@@ -156,7 +156,7 @@ class NoteController {
     afterSave(
         model,
         user,
-        benches.open(user.account(), id),
+        workups.open(user.account(), id),
         Station.TALK,
         problem,
         new NoteAnswer("name", Optional.empty(), Optional.empty()));
@@ -169,13 +169,13 @@ class NoteController {
       @PathVariable String id,
       @AuthenticationPrincipal SignedIn user,
       @RequestParam(defaultValue = "") String here) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     String said;
     if (file.closed().isPresent()) {
       said = "visit-closed";
     } else {
       said = journal.undo(file, user.account()).isPresent() ? "undone" : "nothing-to-undo";
-      benches.saved(user.account(), id);
+      workups.saved(user.account(), id);
     }
     return "redirect:" + back(here, file.id(), said);
   }
@@ -187,9 +187,14 @@ class NoteController {
   }
 
   private void afterSave(
-      Model model, SignedIn user, Bench bench, Station station, String problem, NoteAnswer answer) {
+      Model model,
+      SignedIn user,
+      Workup workup,
+      Station station,
+      String problem,
+      NoteAnswer answer) {
     model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
-    model.addAttribute("frame", frames.of(user.account(), bench, station));
+    model.addAttribute("frame", frames.of(user.account(), workup, station));
     model.addAttribute("answer", answer);
   }
 }

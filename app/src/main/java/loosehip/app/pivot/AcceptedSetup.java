@@ -3,7 +3,7 @@ package loosehip.app.pivot;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.SetupTaken;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Hips;
@@ -21,9 +21,9 @@ import loosehip.core.pivot.WorkingRange;
 public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) {
 
   /** What is kept of a change accepted now. */
-  static SetupTaken taken(Bench bench, Setup then) {
-    Setup before = bench.golfer().setup();
-    Hips hips = hips(bench);
+  static SetupTaken taken(Workup workup, Setup then) {
+    Setup before = workup.golfer().setup();
+    Hips hips = hips(workup);
     return new SetupTaken(
         levers(then),
         levers(before),
@@ -35,8 +35,8 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
             degrees(hips.leadInternal())));
   }
 
-  private static Hips hips(Bench bench) {
-    return Hips.of(bench.golfer().body(), bench.golfer().practice().coefficients(), Setup.PLAIN);
+  private static Hips hips(Workup workup) {
+    return Hips.of(workup.golfer().body(), workup.golfer().practice().coefficients(), Setup.PLAIN);
   }
 
   private static SetupTaken.Levers levers(Setup setup) {
@@ -49,10 +49,10 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
   }
 
   /** The change accepted for this golfer; empty when none is. */
-  public static Optional<AcceptedSetup> of(Bench bench) {
-    Setup today = bench.golfer().setup();
+  public static Optional<AcceptedSetup> of(Workup workup) {
+    Setup today = workup.golfer().setup();
     return Facts.SETUP_TODAY
-        .in(bench.file())
+        .in(workup.file())
         .map(
             taken -> {
               Setup then = stood(today, taken.then());
@@ -71,8 +71,8 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
   }
 
   /** When each part of it goes again, by what was gained since. */
-  public Bridge bridge(Bench bench) {
-    Hips hips = hips(bench);
+  public Bridge bridge(Workup workup) {
+    Hips hips = hips(workup);
     return Bridge.of(
         before,
         then,
@@ -80,7 +80,7 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
             gained(hips.trailInternal(), ranges.trailIn()),
             gained(hips.leadExternal(), ranges.leadOut()),
             gained(hips.leadInternal(), ranges.leadIn())),
-        bench.golfer().practice().coefficients());
+        workup.golfer().practice().coefficients());
   }
 
   private static double gained(Optional<WorkingRange> now, double then) {

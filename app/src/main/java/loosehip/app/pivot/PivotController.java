@@ -6,8 +6,8 @@ import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PivotController {
   private static final int WHY_MOST = 200;
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final PivotPages pages;
   private final Journal journal;
@@ -40,9 +40,9 @@ class PivotController {
   private final PivotInstrument here;
 
   PivotController(
-      Benches benches, Frames frames, PivotPages pages, Journal journal, PivotInstrument here) {
+      Workups workups, Frames frames, PivotPages pages, Journal journal, PivotInstrument here) {
     this.here = here;
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.pages = pages;
     this.journal = journal;
@@ -55,20 +55,20 @@ class PivotController {
       @RequestParam Map<String, String> asked,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    frame(model, user, bench);
-    Noted school = bench.file().facts().get(Facts.SCHOOL.key());
+    Workup workup = workups.open(user.account(), id);
+    frame(model, user, workup);
+    Noted school = workup.file().facts().get(Facts.SCHOOL.key());
     model.addAttribute(
         "page",
         new PivotStation(
             id,
-            here.of(bench, asked, Optional.empty()),
-            SetupToday.of(bench),
-            pages.schools(bench),
-            pages.agreements(bench),
-            pages.arcs(bench),
+            here.of(workup, asked, Optional.empty()),
+            SetupToday.of(workup),
+            pages.schools(workup),
+            pages.agreements(workup),
+            pages.arcs(workup),
             school == null ? "" : school.by() + ", " + Dates.moment(school.at()),
-            Facts.SCHOOL_WHY.typed(bench.file())));
+            Facts.SCHOOL_WHY.typed(workup.file())));
     return "pivot/pivot";
   }
 
@@ -80,10 +80,10 @@ class PivotController {
       @RequestParam Map<String, String> asked,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     boolean beside = asked.getOrDefault("place", "").equals("here");
     Optional<PivotPage> tried =
-        here.of(bench, asked, beside ? PivotInstrument.station(asked) : Optional.empty());
+        here.of(workup, asked, beside ? PivotInstrument.station(asked) : Optional.empty());
     if (tried.isEmpty()) {
       return "redirect:/golfers/{id}/pivot";
     }
@@ -91,8 +91,8 @@ class PivotController {
     return beside ? "pivot/here" : "pivot/tried";
   }
 
-  private void frame(Model model, SignedIn user, Bench bench) {
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
+  private void frame(Model model, SignedIn user, Workup workup) {
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.SET_UP));
     model.addAttribute("wide", true);
   }
 
@@ -103,13 +103,13 @@ class PivotController {
       @PathVariable String id,
       @RequestParam Map<String, String> asked,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
-    if (!bench.closed()) {
+    Workup workup = workups.open(user.account(), id);
+    Trial trial = Trial.of(asked, workup.golfer().setup(), workup.golfer().school());
+    if (!workup.closed()) {
       trial
-          .changesFrom(bench.golfer().setup(), bench.golfer().school())
-          .forEach(note -> note(bench, user, note.called("kept: " + note.label())));
-      benches.saved(user.account(), id);
+          .changesFrom(workup.golfer().setup(), workup.golfer().school())
+          .forEach(note -> note(workup, user, note.called("kept: " + note.label())));
+      workups.saved(user.account(), id);
     }
     return "redirect:/golfers/{id}/" + back(asked, "pivot");
   }
@@ -126,19 +126,19 @@ class PivotController {
       @PathVariable String id,
       @RequestParam Map<String, String> asked,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
+    Workup workup = workups.open(user.account(), id);
+    Trial trial = Trial.of(asked, workup.golfer().setup(), workup.golfer().school());
     boolean none = asked.getOrDefault("none", "").equals("yes");
-    boolean changes = trial.changes(bench.golfer().setup(), trial.school());
+    boolean changes = trial.changes(workup.golfer().setup(), trial.school());
     if (none || changes) {
       Note note =
           none
               ? Facts.SETUP_TODAY.takenBack().called("set-up out of the plan")
               : Facts.SETUP_TODAY
-                  .note(AcceptedSetup.taken(bench, trial.setup()))
+                  .note(AcceptedSetup.taken(workup, trial.setup()))
                   .called("set-up into the plan");
-      note(bench, user, note);
-      benches.saved(user.account(), id);
+      note(workup, user, note);
+      workups.saved(user.account(), id);
     }
     return "redirect:/golfers/{id}/" + back(asked, "pivot#h-today");
   }
@@ -151,30 +151,30 @@ class PivotController {
       @RequestParam(defaultValue = "") String school,
       @RequestParam(defaultValue = "") String why,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     Named.parse(School.class, school)
         .ifPresent(
             s -> {
-              note(bench, user, Facts.SCHOOL.note(s).called(s.title()));
+              note(workup, user, Facts.SCHOOL.note(s).called(s.title()));
               note(
-                  bench,
+                  workup,
                   user,
                   Facts.SCHOOL_WHY.noteTyped(Typed.kept(why, WHY_MOST)).called("why " + s.title()));
-              benches.saved(user.account(), id);
+              workups.saved(user.account(), id);
             });
     return "redirect:/golfers/{id}/pivot#h-schools";
   }
 
-  private void note(Bench bench, SignedIn user, Note note) {
-    journal.note(bench.file(), user.account(), note);
+  private void note(Workup workup, SignedIn user, Note note) {
+    journal.note(workup.file(), user.account(), note);
   }
 
   /** One page for the golfer: what your hips can pay for. */
   @Door(Passage.HANDS_OUT)
   @GetMapping("/print")
   String print(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<PivotPage> stands = here.of(bench, Map.of(), Optional.empty());
+    Workup workup = workups.open(user.account(), id);
+    Optional<PivotPage> stands = here.of(workup, Map.of(), Optional.empty());
     if (stands.isEmpty()) {
       return "redirect:/golfers/{id}/pivot";
     }
@@ -182,10 +182,10 @@ class PivotController {
         "page",
         GolferPage.of(
             id,
-            bench.file().name(),
+            workup.file().name(),
             user.account().practiceName(),
             stands.get().tried(),
-            SetupToday.of(bench)));
+            SetupToday.of(workup)));
     return "pivot/print";
   }
 }

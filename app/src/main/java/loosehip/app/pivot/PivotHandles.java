@@ -3,14 +3,14 @@ package loosehip.app.pivot;
 import java.util.ArrayList;
 import java.util.List;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Setup;
 
-/** Where the bench can be taken hold of. */
+/** Where the drawing can be taken hold of. */
 final class PivotHandles {
   private static final double MIDDLE = 280;
   private static final double FOOT = 352;
@@ -22,8 +22,8 @@ final class PivotHandles {
   private PivotHandles() {}
 
   /** The feet and knees on the hips from above. */
-  static List<PivotPage.Handle> above(Bench bench, Setup setup) {
-    int side = bench.golfer().handed() == Handed.RIGHT ? 1 : -1;
+  static List<PivotPage.Handle> above(Workup workup, Setup setup) {
+    int side = workup.golfer().handed() == Handed.RIGHT ? 1 : -1;
     List<PivotPage.Handle> handles = new ArrayList<>();
     for (Leg leg : Leg.values()) {
       int out = (leg == Leg.TRAIL ? 1 : -1) * side;
@@ -33,7 +33,7 @@ final class PivotHandles {
       handles.add(
           handle(
               leg == Leg.TRAIL ? BudgetFigure.TRAIL_FLARE : BudgetFigure.LEAD_FLARE,
-              bench.spoken(leg) + " foot flare",
+              workup.spoken(leg) + " foot flare",
               flare,
               leg.id(),
               "foot",
@@ -44,7 +44,7 @@ final class PivotHandles {
       handles.add(
           handle(
               leg == Leg.TRAIL ? BudgetFigure.TRAIL_PINCH : BudgetFigure.LEAD_PINCH,
-              bench.spoken(leg) + " knee pinch",
+              workup.spoken(leg) + " knee pinch",
               pinch,
               leg.id(),
               "knee",
@@ -57,7 +57,7 @@ final class PivotHandles {
   }
 
   /** Trunk, belt and back on the body from the side. */
-  static List<PivotPage.Handle> side(Bench bench, Setup setup) {
+  static List<PivotPage.Handle> side(Workup workup, Setup setup) {
     Figures.PostureMarks marks =
         Figures.postureMarks(setup.hipFlexion(), setup.pelvicTilt(), setup.rounding());
     double tilt = Math.toRadians(setup.pelvicTilt());

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -23,12 +23,12 @@ public class PivotInstrument {
   }
 
   /** Sets it beside a station, with nothing tried yet. */
-  public void beside(Model model, Bench bench, String station) {
-    beside(model, bench, station, Map.of());
+  public void beside(Model model, Workup workup, String station) {
+    beside(model, workup, station, Map.of());
   }
 
-  private void beside(Model model, Bench bench, String station, Map<String, String> tried) {
-    of(bench, tried, Optional.of(station)).ifPresent(p -> model.addAttribute("instrument", p));
+  private void beside(Model model, Workup workup, String station, Map<String, String> tried) {
+    of(workup, tried, Optional.of(station)).ifPresent(p -> model.addAttribute("instrument", p));
   }
 
   /**
@@ -37,10 +37,10 @@ public class PivotInstrument {
    * @param page the address of the page the save came from; another than Set-up and Swing has none
    * @param tried what is tried, as {@code name=value&name=value}
    */
-  public void again(Model model, Bench bench, Optional<String> page, Optional<String> tried) {
+  public void again(Model model, Workup workup, Optional<String> page, Optional<String> tried) {
     page.flatMap(PivotInstrument::lastSegment)
         .filter(STATIONS::contains)
-        .ifPresent(station -> beside(model, bench, station, words(tried.orElse(""))));
+        .ifPresent(station -> beside(model, workup, station, words(tried.orElse(""))));
   }
 
   /** The last part of an address's path; empty when there is none, or no address. */
@@ -65,12 +65,12 @@ public class PivotInstrument {
   }
 
   /** What is tried; empty while this golfer may not move. */
-  Optional<PivotPage> of(Bench bench, Map<String, String> asked, Optional<String> station) {
-    if (bench.guard().refuses(Passage.MOVES).isPresent()) {
+  Optional<PivotPage> of(Workup workup, Map<String, String> asked, Optional<String> station) {
+    if (workup.guard().refuses(Passage.MOVES).isPresent()) {
       return Optional.empty();
     }
-    Trial trial = Trial.of(asked, bench.golfer().setup(), bench.golfer().school());
-    return Optional.of(pages.page(bench, trial, station));
+    Trial trial = Trial.of(asked, workup.golfer().setup(), workup.golfer().school());
+    return Optional.of(pages.page(workup, trial, station));
   }
 
   /** The station that what was asked for stands beside; empty when it is none. */

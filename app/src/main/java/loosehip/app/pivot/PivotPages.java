@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.planview.PlanView;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.words.Numbers;
@@ -33,7 +33,7 @@ import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
 import org.springframework.stereotype.Component;
 
-/** Lays out the pivot bench: budgets come from the core, here they are only set side by side. */
+/** Lays out the pivot page: budgets come from the core, here they are only set side by side. */
 @Component
 class PivotPages {
   private static final double STEP = 5;
@@ -44,31 +44,31 @@ class PivotPages {
     this.figures = figures;
   }
 
-  PivotPage page(Bench bench, Trial trial, Optional<String> station) {
-    Setup today = bench.golfer().setup();
-    TurnBudget stands = budget(bench, new Trial(today, bench.golfer().school()));
-    TurnBudget tried = budget(bench, trial);
+  PivotPage page(Workup workup, Trial trial, Optional<String> station) {
+    Setup today = workup.golfer().setup();
+    TurnBudget stands = budget(workup, new Trial(today, workup.golfer().school()));
+    TurnBudget tried = budget(workup, trial);
     List<PivotPage.Delta> deltas = deltas(stands, tried);
     return new PivotPage(
-        bench.file().id(),
+        workup.file().id(),
         station,
-        bench.golfer().handed() == Handed.LEFT,
-        choices(bench, trial),
-        drawing(bench, tried),
-        drawing(bench, stands),
+        workup.golfer().handed() == Handed.LEFT,
+        choices(workup, trial),
+        drawing(workup, tried),
+        drawing(workup, stands),
         deltas,
-        levers(bench, trial),
+        levers(workup, trial),
         figures.posture(
             trial.setup().hipFlexion(), trial.setup().pelvicTilt(), trial.setup().rounding()),
-        posture(trial.setup(), bench.golfer().practice().coefficients()),
+        posture(trial.setup(), workup.golfer().practice().coefficients()),
         live(deltas),
-        trial.changes(today, bench.golfer().school()),
-        PivotHandles.above(bench, trial.setup()),
-        PivotHandles.side(bench, trial.setup()));
+        trial.changes(today, workup.golfer().school()),
+        PivotHandles.above(workup, trial.setup()),
+        PivotHandles.side(workup, trial.setup()));
   }
 
-  private static List<PivotPage.Choice> choices(Bench bench, Trial trial) {
-    Setup today = bench.golfer().setup();
+  private static List<PivotPage.Choice> choices(Workup workup, Trial trial) {
+    Setup today = workup.golfer().setup();
     Setup tried = trial.setup();
     return List.of(
         choice(
@@ -84,7 +84,7 @@ class PivotPages {
             "School",
             School.values(),
             School::title,
-            bench.golfer().school(),
+            workup.golfer().school(),
             trial.school()));
   }
 
@@ -99,14 +99,14 @@ class PivotPages {
             .toList());
   }
 
-  private static TurnBudget budget(Bench bench, Trial trial) {
-    Hips hips = hips(bench, trial.setup());
+  private static TurnBudget budget(Workup workup, Trial trial) {
+    Hips hips = hips(workup, trial.setup());
     return TurnBudget.of(trial.school(), trial.setup(), hips);
   }
 
-  private static PlanView drawing(Bench bench, TurnBudget budget) {
-    Hips hips = hips(bench, budget.setup());
-    return PlanViewDrawing.of(budget, hips, bench.golfer().handed());
+  private static PlanView drawing(Workup workup, TurnBudget budget) {
+    Hips hips = hips(workup, budget.setup());
+    return PlanViewDrawing.of(budget, hips, workup.golfer().handed());
   }
 
   private static List<PivotPage.Delta> deltas(TurnBudget stands, TurnBudget tried) {
@@ -142,8 +142,8 @@ class PivotPages {
         .collect(Collectors.joining(". "));
   }
 
-  private static Hips hips(Bench bench, Setup setup) {
-    return Hips.of(bench.golfer().body(), bench.golfer().practice().coefficients(), setup);
+  private static Hips hips(Workup workup, Setup setup) {
+    return Hips.of(workup.golfer().body(), workup.golfer().practice().coefficients(), setup);
   }
 
   private static final List<BudgetFigure> LEVERS =
@@ -157,16 +157,16 @@ class PivotPages {
           BudgetFigure.HIP_FLEXION,
           BudgetFigure.ROUNDING);
 
-  private static List<PivotPage.Lever> levers(Bench bench, Trial trial) {
-    return LEVERS.stream().map(figure -> lever(bench, trial, figure)).toList();
+  private static List<PivotPage.Lever> levers(Workup workup, Trial trial) {
+    return LEVERS.stream().map(figure -> lever(workup, trial, figure)).toList();
   }
 
-  private static PivotPage.Lever lever(Bench bench, Trial trial, BudgetFigure figure) {
+  private static PivotPage.Lever lever(Workup workup, Trial trial, BudgetFigure figure) {
     double now = trial.setup().of(figure);
-    double today = bench.golfer().setup().of(figure);
+    double today = workup.golfer().setup().of(figure);
     Trial more = new Trial(trial.setup().with(figure, figure.held(now + STEP)), trial.school());
-    TurnBudget here = budget(bench, trial);
-    TurnBudget there = budget(bench, more);
+    TurnBudget here = budget(workup, trial);
+    TurnBudget there = budget(workup, more);
     return new PivotPage.Lever(
         figure.id(),
         figure.title(),
@@ -210,23 +210,23 @@ class PivotPages {
   }
 
   /** The four schools with their best set-ups, the one that pays most easily first. */
-  List<PivotPage.SchoolCard> schools(Bench bench) {
-    List<SetupSearch.Found> found = bench.judgement().schools();
+  List<PivotPage.SchoolCard> schools(Workup workup) {
+    List<SetupSearch.Found> found = workup.judgement().schools();
     if (found.isEmpty()) {
       return List.of();
     }
     String first = found.get(0).school().title();
-    return SchoolFit.of(found, bench.golfer().practice().coefficients()).stream()
-        .map(fit -> school(bench, fit, first))
+    return SchoolFit.of(found, workup.golfer().practice().coefficients()).stream()
+        .map(fit -> school(workup, fit, first))
         .toList();
   }
 
-  private static PivotPage.SchoolCard school(Bench bench, SchoolFit fit, String first) {
+  private static PivotPage.SchoolCard school(Workup workup, SchoolFit fit, String first) {
     SetupSearch.Found found = fit.found();
     SetupOption option = found.best();
     List<SetupChanges.Part> parts =
         SetupChanges.parts(
-            bench.golfer().practice().coefficients(), bench.golfer().setup(), option.setup());
+            workup.golfer().practice().coefficients(), workup.golfer().setup(), option.setup());
     String loser =
         fit.loses()
             ? String.format(
@@ -241,54 +241,54 @@ class PivotPages {
         found.school().id(),
         found.school().title(),
         found.school().idea(),
-        drawing(bench, budget(bench, new Trial(option.setup(), found.school()))),
+        drawing(workup, budget(workup, new Trial(option.setup(), found.school()))),
         String.format(Locale.ROOT, "%.1f", option.score()),
         Numbers.signed(option.backMargin()),
         Numbers.signed(option.impactMargin()),
-        band(bench, option.backMargin()),
-        band(bench, option.impactMargin()),
+        band(workup, option.backMargin()),
+        band(workup, option.impactMargin()),
         parts.isEmpty()
             ? "as they stand"
             : parts.stream().map(SetupChanges.Part::what).collect(Collectors.joining("; ")),
-        found.school() == bench.golfer().school(),
+        found.school() == workup.golfer().school(),
         loser);
   }
 
-  private static String band(Bench bench, double degrees) {
-    return Margin.of(degrees, 1, bench.golfer().practice().coefficients().of(Coefficient.CLEAR_OF))
+  private static String band(Workup workup, double degrees) {
+    return Margin.of(degrees, 1, workup.golfer().practice().coefficients().of(Coefficient.CLEAR_OF))
         .band()
         .id();
   }
 
   /** The forecast beside what was seen. */
-  List<PivotPage.Agreement> agreements(Bench bench) {
-    if (bench.judgement().budget().isEmpty()) {
+  List<PivotPage.Agreement> agreements(Workup workup) {
+    if (workup.judgement().budget().isEmpty()) {
       return List.of();
     }
     return ForecastSeen.of(
-            bench.judgement().forecast(),
-            bench.judgement().budget().orElseThrow(),
-            bench.golfer().seen())
+            workup.judgement().forecast(),
+            workup.judgement().budget().orElseThrow(),
+            workup.golfer().seen())
         .stream()
         .map(
             a ->
                 new PivotPage.Agreement(
                     a.fault().title(),
-                    bench.golfer().seen().level(a.fault()).word(),
+                    workup.golfer().seen().level(a.fault()).word(),
                     a.kind().words()))
         .toList();
   }
 
   /** What the arcs of the hips say about stretching, per leg with a shifted arc. */
-  List<String> arcs(Bench bench) {
+  List<String> arcs(Workup workup) {
     List<String> words = new ArrayList<>();
     for (Leg leg : Leg.values()) {
-      bench
+      workup
           .golfer()
           .body()
           .arc(leg)
           .filter(a -> a.shifted())
-          .ifPresent(a -> words.add(bench.spoken(leg) + " hip, " + a.word() + ": " + a.follows()));
+          .ifPresent(a -> words.add(workup.spoken(leg) + " hip, " + a.word() + ": " + a.follows()));
     }
     return words;
   }

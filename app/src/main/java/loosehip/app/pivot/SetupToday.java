@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.PivotWords;
 import loosehip.core.pivot.Bridge;
@@ -21,17 +21,18 @@ public final class SetupToday {
   private SetupToday() {}
 
   /** What to do with the set-up today, and the bridge of what was accepted. */
-  static PivotPage.Today of(Bench bench) {
-    Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
+  static PivotPage.Today of(Workup workup) {
+    Optional<AcceptedSetup> accepted = AcceptedSetup.of(workup);
     Optional<String> words =
         accepted.map(
             a ->
                 String.join(
                     "; ",
                     SetupChanges.priced(
-                        bench.golfer().practice().coefficients(), a.before(), a.then())));
-    List<PivotPage.BridgeLine> bridge = accepted.map(a -> lines(a.bridge(bench))).orElse(List.of());
-    Optional<SetupSearch.Found> found = bench.judgement().ownSchool();
+                        workup.golfer().practice().coefficients(), a.before(), a.then())));
+    List<PivotPage.BridgeLine> bridge =
+        accepted.map(a -> lines(a.bridge(workup))).orElse(List.of());
+    Optional<SetupSearch.Found> found = workup.judgement().ownSchool();
     if (found.isEmpty()) {
       return new PivotPage.Today(
           "Not known yet: the turn budget misses a test.", List.of(), words, bridge);
@@ -43,11 +44,11 @@ public final class SetupToday {
     SetupOption best = found.get().best();
     List<PivotPage.Way> ways = new ArrayList<>();
     if (!SetupChanges.priced(
-            bench.golfer().practice().coefficients(), bench.golfer().setup(), best.setup())
+            workup.golfer().practice().coefficients(), workup.golfer().setup(), best.setup())
         .isEmpty()) {
-      ways.add(way(bench, "Cheapest", best));
+      ways.add(way(workup, "Cheapest", best));
     }
-    found.get().alternatives().forEach(o -> ways.add(way(bench, "Another way", o)));
+    found.get().alternatives().forEach(o -> ways.add(way(workup, "Another way", o)));
     String verdict =
         best.reachesZero()
             ? "A change of set-up pays for this pivot today."
@@ -68,7 +69,7 @@ public final class SetupToday {
     return String.join(" and ", shortOf);
   }
 
-  private static PivotPage.Way way(Bench bench, String title, SetupOption option) {
+  private static PivotPage.Way way(Workup workup, String title, SetupOption option) {
     Setup s = option.setup();
     MultiValueMap<String, String> query = new LinkedMultiValueMap<>();
     for (BudgetFigure figure : BudgetFigure.values()) {
@@ -77,7 +78,7 @@ public final class SetupToday {
     query.add(Trial.RELEASE, s.release().id());
     return new PivotPage.Way(
         title,
-        SetupChanges.parts(bench.golfer().practice().coefficients(), bench.golfer().setup(), s),
+        SetupChanges.parts(workup.golfer().practice().coefficients(), workup.golfer().setup(), s),
         "leaves going back "
             + Numbers.signed(option.backMargin())
             + ", coming through "

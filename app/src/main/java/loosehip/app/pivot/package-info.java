@@ -1,4 +1,4 @@
-/** The pivot bench: what this body can pay for as it stands, and as tried. */
+/** The pivot page: what this body can pay for as it stands, and as tried. */
 @NullMarked
 package loosehip.app.pivot;
 

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.fact.Facts;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.Noted;
 import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
@@ -57,11 +57,11 @@ public class Consequences {
       List<String> changed) {}
 
   /** The consequences of every noted caution of a golfer. */
-  public List<Consequence> of(Bench bench) {
-    return bench.golfer().health().cautions().stream().map(c -> of(bench, c)).toList();
+  public List<Consequence> of(Workup workup) {
+    return workup.golfer().health().cautions().stream().map(c -> of(workup, c)).toList();
   }
 
-  private Consequence of(Bench bench, NotedCaution noted) {
+  private Consequence of(Workup workup, NotedCaution noted) {
     List<String> out = new ArrayList<>();
     Map<String, List<String>> care = new LinkedHashMap<>();
     for (ScreenTest test : ScreenTest.values()) {
@@ -87,9 +87,9 @@ public class Consequences {
           });
     }
     return new Consequence(
-        noted.caution().asked() + noted.side().map(s -> ", " + bench.spoken(s)).orElse(""),
+        noted.caution().asked() + noted.side().map(s -> ", " + workup.spoken(s)).orElse(""),
         noted.clearance().map(SafetyWords::clearance),
-        advice(bench, noted),
+        advice(workup, noted),
         out,
         care.entrySet().stream()
             .map(e -> String.join(", ", e.getValue()) + " (" + e.getKey() + ")")
@@ -99,17 +99,17 @@ public class Consequences {
   }
 
   /** New pain below the knee, and a pinch still there after two weeks, are for a clinician. */
-  private static String advice(Bench bench, NotedCaution noted) {
+  private static String advice(Workup workup, NotedCaution noted) {
     if (noted.caution() == Caution.SCIATICA && noted.detail().fresh()) {
       return "new: advise a clinician before a plan";
     }
     boolean stays =
         noted.caution() == Caution.HIP_PINCH
             && Optional.ofNullable(
-                    bench.file().facts().get(Facts.CAUTION.about(noted.caution()).key()))
+                    workup.file().facts().get(Facts.CAUTION.about(noted.caution()).key()))
                 .map(Noted::at)
                 .map(Dates::of)
-                .filter(since -> !since.isAfter(bench.today().minusDays(PINCH_STAYS_DAYS)))
+                .filter(since -> !since.isAfter(workup.today().minusDays(PINCH_STAYS_DAYS)))
                 .isPresent();
     return stays ? "noted two weeks ago or more and still there: advise a clinician" : "";
   }

@@ -7,8 +7,8 @@ import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The block and its reasons, its versions, and two of them compared. */
 @Controller
 class PlanController {
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final PlanPages pages;
   private final Plans plans;
@@ -35,14 +35,14 @@ class PlanController {
   private final Homework homework;
 
   PlanController(
-      Benches benches,
+      Workups workups,
       Frames frames,
       PlanPages pages,
       Plans plans,
       ExerciseTexts texts,
       PlanTemplates templates,
       Homework homework) {
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.pages = pages;
     this.plans = plans;
@@ -58,52 +58,54 @@ class PlanController {
       @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<Plans.Plan> plan = plans.of(bench);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.PLAN));
+    Workup workup = workups.open(user.account(), id);
+    Optional<Plans.Plan> plan = plans.of(workup);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.PLAN));
     PlanStation.Told told =
         model.getAttribute("told") instanceof PlanStation.Told just
             ? just
             : PlanStation.Told.NOTHING;
     Optional<PlanPage> block =
-        plan.filter(p -> !p.block().empty()).map(p -> pages.page(bench, p, week));
+        plan.filter(p -> !p.block().empty()).map(p -> pages.page(workup, p, week));
     model.addAttribute(
         "page",
         new PlanStation(
             id,
             told,
-            block.isPresent() ? Optional.empty() : Optional.of(empty(bench, plan)),
+            block.isPresent() ? Optional.empty() : Optional.of(empty(workup, plan)),
             block,
             plan.flatMap(Plans.Plan::kept).map(v -> new PlanStation.Given(v.number(), v.label())),
-            plan.map(p -> state(bench, p)).orElse(PlanStation.State.NONE),
-            versions(bench),
-            addable(bench, plan),
+            plan.map(p -> state(workup, p)).orElse(PlanStation.State.NONE),
+            versions(workup),
+            addable(workup, plan),
             templates.of(user.account().practiceId())));
     return "plan/plan";
   }
 
-  private PlanStation.State state(Bench bench, Plans.Plan plan) {
+  private PlanStation.State state(Workup workup, Plans.Plan plan) {
     return new PlanStation.State(
         plan.unsafe(),
-        plans.startPast(bench, plan),
-        plans.outOfDate(bench, plan),
+        plans.startPast(workup, plan),
+        plans.outOfDate(workup, plan),
         !plan.edits().none());
   }
 
-  private PlanStation.Empty empty(Bench bench, Optional<Plans.Plan> plan) {
+  private PlanStation.Empty empty(Workup workup, Optional<Plans.Plan> plan) {
     PlanStation.Why why =
-        bench.golfer().wishes().isEmpty()
+        workup.golfer().wishes().isEmpty()
             ? PlanStation.Why.NO_WISHES
-            : pages.needs(bench).isEmpty() ? PlanStation.Why.NO_NEED : PlanStation.Why.NOTHING_FITS;
+            : pages.needs(workup).isEmpty()
+                ? PlanStation.Why.NO_NEED
+                : PlanStation.Why.NOTHING_FITS;
     return new PlanStation.Empty(
         why,
         plan.map(p -> p.block().notes().stream().map(n -> texts.words().note(n)).toList())
             .orElse(List.of()));
   }
 
-  private List<PlanStation.VersionLine> versions(Bench bench) {
-    List<Homework.Said> log = homework.of(bench.file().id());
-    return plans.versions(bench).stream()
+  private List<PlanStation.VersionLine> versions(Workup workup) {
+    List<Homework.Said> log = homework.of(workup.file().id());
+    return plans.versions(workup).stream()
         .map(
             v ->
                 new PlanStation.VersionLine(
@@ -123,10 +125,10 @@ class PlanController {
         : "log of " + days + (days == 1 ? " day, " : " days, ") + done + " things done";
   }
 
-  private List<PlanStation.Addable> addable(Bench bench, Optional<Plans.Plan> plan) {
+  private List<PlanStation.Addable> addable(Workup workup, Optional<Plans.Plan> plan) {
     List<ItemId> in =
         plan.map(p -> p.block().items().stream().map(PlanItem::id).toList()).orElse(List.of());
-    return bench.golfer().practice().catalogue().items().stream()
+    return workup.golfer().practice().catalogue().items().stream()
         .filter(i -> !in.contains(i))
         .map(i -> new PlanStation.Addable(i, texts.of(i).name()))
         .sorted(Comparator.comparing(PlanStation.Addable::name))
@@ -142,13 +144,13 @@ class PlanController {
       @RequestParam(defaultValue = "0") int to,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<Plans.Plan> before = plans.version(bench, from);
-    Optional<Plans.Plan> after = plans.version(bench, to);
+    Workup workup = workups.open(user.account(), id);
+    Optional<Plans.Plan> before = plans.version(workup, from);
+    Optional<Plans.Plan> after = plans.version(workup, to);
     if (before.isEmpty() || after.isEmpty()) {
       return "redirect:/golfers/{id}/plan";
     }
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.PLAN));
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.PLAN));
     model.addAttribute(
         "page",
         new PlanComparison(id, from, to, PlanComparison.of(before.get(), after.get(), texts)));

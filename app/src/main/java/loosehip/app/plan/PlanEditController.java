@@ -6,8 +6,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.app.door.Door;
 import loosehip.app.exercise.ExerciseTexts;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.PlanTemplates;
 import loosehip.app.words.Text;
@@ -39,13 +39,13 @@ class PlanEditController {
       "Meanwhile something was noted that this plan must not pass by. No plan was given; the page"
           + " shows what is allowed now.";
 
-  private final Benches benches;
+  private final Workups workups;
   private final Plans plans;
   private final ExerciseTexts texts;
   private final PlanTemplates templates;
 
-  PlanEditController(Benches benches, Plans plans, ExerciseTexts texts, PlanTemplates templates) {
-    this.benches = benches;
+  PlanEditController(Workups workups, Plans plans, ExerciseTexts texts, PlanTemplates templates) {
+    this.workups = workups;
     this.plans = plans;
     this.texts = texts;
     this.templates = templates;
@@ -80,14 +80,14 @@ class PlanEditController {
       @RequestParam(defaultValue = "") String name,
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<Plans.Plan> plan = plans.of(bench);
-    if (plan.isPresent() && bench.consented()) {
+    Workup workup = workups.open(user.account(), id);
+    Optional<Plans.Plan> plan = plans.of(workup);
+    if (plan.isPresent() && workup.consented()) {
       Form form = new Form(what, item, from, to, by, week, name);
       Asked done =
           what.equals("template")
               ? template(user, plan.get(), name)
-              : give(bench, user, plan.get(), asked(bench, user, form));
+              : give(workup, user, plan.get(), asked(workup, user, form));
       flash.addFlashAttribute(
           "told",
           done.refused().isEmpty()
@@ -98,12 +98,12 @@ class PlanEditController {
     return "redirect:/golfers/{id}/plan";
   }
 
-  private Asked asked(Bench bench, SignedIn user, Form form) {
+  private Asked asked(Workup workup, SignedIn user, Form form) {
     return switch (form.what()) {
       case "give" -> Asked.to(new PlanChange.Give(), "given");
       case "replan" -> Asked.to(new PlanChange.PlanAnew(), "planned anew");
       case "reset" -> Asked.to(new PlanChange.LetAllGo(), "back to the planner's own");
-      case "back" -> back(bench, form.to());
+      case "back" -> back(workup, form.to());
       case "apply" -> apply(user, form.item());
       default ->
           ItemId.parse(form.item())
@@ -129,15 +129,15 @@ class PlanEditController {
     };
   }
 
-  private Asked give(Bench bench, SignedIn user, Plans.Plan now, Asked asked) {
+  private Asked give(Workup workup, SignedIn user, Plans.Plan now, Asked asked) {
     if (asked.change().isEmpty()) {
       return asked;
     }
-    Optional<PlanRequest> request = plans.request(bench);
+    Optional<PlanRequest> request = plans.request(workup);
     if (request.isEmpty()) {
       return Asked.refused(texts.words().refusal(new PlanRefusal.NothingPlanned()));
     }
-    Set<ItemId> stopped = bench.file().given().map(g -> g.stopped().keySet()).orElse(Set.of());
+    Set<ItemId> stopped = workup.file().given().map(g -> g.stopped().keySet()).orElse(Set.of());
     PlanChanges.Outcome outcome =
         new PlanChanges(request.get(), now.inHand(stopped)).of(asked.change().get());
     if (outcome instanceof PlanChanges.Refused refused) {
@@ -150,14 +150,14 @@ class PlanEditController {
             : asked.label();
     boolean given =
         plans.give(
-            bench,
+            workup,
             user.account(),
             Plans.proposed(request.get(), changed.block(), changed.edits()),
             label);
     if (!given) {
       return Asked.refused(MEANWHILE);
     }
-    benches.saved(user.account(), bench.file().id());
+    workups.saved(user.account(), workup.file().id());
     return Asked.to(asked.change().get(), label);
   }
 
@@ -170,9 +170,9 @@ class PlanEditController {
             + came.stream().map(texts::named).collect(Collectors.joining(" and "));
   }
 
-  private Asked back(Bench bench, int number) {
+  private Asked back(Workup workup, int number) {
     return plans
-        .version(bench, number)
+        .version(workup, number)
         .map(
             p ->
                 Asked.to(

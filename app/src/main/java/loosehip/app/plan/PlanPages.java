@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.LinkWords;
@@ -46,19 +46,19 @@ public class PlanPages {
    *
    * @param week of the block, 1 for the first; 0 for the one that runs
    */
-  public Optional<PlanPage> of(Bench bench, int week) {
-    return plans.of(bench).filter(p -> !p.block().empty()).map(p -> page(bench, p, week));
+  public Optional<PlanPage> of(Workup workup, int week) {
+    return plans.of(workup).filter(p -> !p.block().empty()).map(p -> page(workup, p, week));
   }
 
   /** The same at the stage that runs. */
-  public Optional<PlanPage> of(Bench bench) {
-    return of(bench, 0);
+  public Optional<PlanPage> of(Workup workup) {
+    return of(workup, 0);
   }
 
-  PlanPage page(Bench bench, Plans.Plan plan, int asked) {
+  PlanPage page(Workup workup, Plans.Plan plan, int asked) {
     Block block = plan.block();
     List<Block.Stage> stages = block.stages();
-    int week = asked >= 1 ? asked : plan.week(bench.today());
+    int week = asked >= 1 ? asked : plan.week(workup.today());
     Block.Stage stage =
         stages.stream().filter(s -> s.holds(week)).findFirst().orElse(stages.get(0));
     int longest =
@@ -70,17 +70,17 @@ public class PlanPages {
     Block.Week first = block.weeks().get(stage.first() - 1);
     Block.Week last = block.weeks().get(stage.last() - 1);
     return new PlanPage(
-        needs(bench),
-        new SetupWords(bench).lines(),
-        new SetupWords(bench).others(),
-        new SetupWords(bench).bridge(),
+        needs(workup),
+        new SetupWords(workup).lines(),
+        new SetupWords(workup).others(),
+        new SetupWords(workup).bridge(),
         stages.stream()
             .map(s -> new PlanPage.StageTab(s.first(), title(s), s.equals(stage)))
             .toList(),
         stage.first(),
         stage.last(),
         week(first, plan),
-        block.items(stage.first()).stream().map(i -> item(bench, i, first, last, plan)).toList(),
+        block.items(stage.first()).stream().map(i -> item(workup, i, first, last, plan)).toList(),
         block.leftOut().stream()
             .map(
                 l -> new PlanPage.OutLine(texts.of(l.item()).name(), PlanWords.reason(l.because())))
@@ -100,9 +100,9 @@ public class PlanPages {
   }
 
   /** The needs worth showing: those not measured as enough, the largest first. */
-  public List<PlanPage.NeedLine> needs(Bench bench) {
-    return bench.judgement().needs().stream()
-        .filter(n -> bench.golfer().body().band(n.limit()) != Band.ENOUGH)
+  public List<PlanPage.NeedLine> needs(Workup workup) {
+    return workup.judgement().needs().stream()
+        .filter(n -> workup.golfer().body().band(n.limit()) != Band.ENOUGH)
         .limit(NEEDS_SHOWN)
         .map(
             n ->
@@ -110,21 +110,21 @@ public class PlanPages {
                     n.limit().title(),
                     n.limit().concerns().map(l -> l.id()).orElse(""),
                     String.format(Locale.ROOT, "%.1f", n.size()),
-                    because(bench, n)))
+                    because(workup, n)))
         .toList();
   }
 
   /** Where a need comes from; what was not measured is tested before it is trained. */
-  private static String because(Bench bench, Need need) {
-    Band band = bench.golfer().body().band(need.limit());
+  private static String because(Workup workup, Need need) {
+    Band band = workup.golfer().body().band(need.limit());
     String from =
         need.because().stream().map(LinkWords::needReason).collect(Collectors.joining("; "));
     return band.measured() ? from : from + "; not measured, so test it before training it";
   }
 
   /** What to change in the set-up today, in words; the first line is the verdict. */
-  public List<String> setupToday(Bench bench) {
-    return new SetupWords(bench).lines();
+  public List<String> setupToday(Workup workup) {
+    return new SetupWords(workup).lines();
   }
 
   private List<PlanPage.Day> week(Block.Week week, Plans.Plan plan) {
@@ -171,7 +171,7 @@ public class PlanPages {
   }
 
   private PlanPage.Item item(
-      Bench bench, PlanItem item, Block.Week first, Block.Week last, Plans.Plan plan) {
+      Workup workup, PlanItem item, Block.Week first, Block.Week last, Plans.Plan plan) {
     ExerciseText text = texts.of(item.id());
     String begins = PlanWords.dose(item.dose(), item.much());
     String ends =
@@ -183,7 +183,7 @@ public class PlanPages {
             .orElse("");
     int rungs =
         item.exercise()
-            .map(e -> bench.golfer().practice().catalogue().ladders().get(e.ladder()).size())
+            .map(e -> workup.golfer().practice().catalogue().ladders().get(e.ladder()).size())
             .orElse(1);
     int rung = item.exercise().map(Exercise::rung).orElse(1);
     return new PlanPage.Item(
@@ -207,7 +207,7 @@ public class PlanPages {
         Optional.ofNullable(plan.struck().get(item.id())).map(PlanPages::struck).orElse(""),
         SafetyWords.changed(
             Planner.changed(
-                bench.golfer().practice().catalogue(), item.id(), bench.golfer().health())),
+                workup.golfer().practice().catalogue(), item.id(), workup.golfer().health())),
         texts.photo(item.id()),
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),
@@ -215,10 +215,10 @@ public class PlanPages {
   }
 
   /** Why an item must not be done any more. */
-  public static String struck(Bench.Struck struck) {
-    return struck instanceof Bench.ByLog log
+  public static String struck(Workup.Struck struck) {
+    return struck instanceof Workup.ByLog log
         ? FollowWords.because(log.because()) + ", " + Dates.day(log.on())
-        : PlanWords.reason(((Bench.ByCaution) struck).because());
+        : PlanWords.reason(((Workup.ByCaution) struck).because());
   }
 
   private static List<String> days(PlanItem item, Block.Week week, Plans.Plan plan) {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.PlanVersions;
@@ -26,11 +26,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Plans {
   private final PlanVersions versions;
-  private final Benches benches;
+  private final Workups workups;
   private final Clock clock;
 
-  Plans(PlanVersions versions, Benches benches, Clock clock) {
-    this.benches = benches;
+  Plans(PlanVersions versions, Workups workups, Clock clock) {
+    this.workups = workups;
     this.versions = versions;
     this.clock = clock;
   }
@@ -49,7 +49,7 @@ public class Plans {
       PlanEdits edits,
       Block block,
       int minutes,
-      Map<ItemId, Bench.Struck> struck) {
+      Map<ItemId, Workup.Struck> struck) {
 
     /** Its first day. */
     public LocalDate start() {
@@ -73,49 +73,49 @@ public class Plans {
   }
 
   /** The plan in force, or the one proposed; empty when there is nothing to show. */
-  public Optional<Plan> of(Bench bench) {
-    if (bench.golfer().health().refer()) {
+  public Optional<Plan> of(Workup workup) {
+    if (workup.golfer().health().refer()) {
       return Optional.empty();
     }
     return versions
-        .current(bench.file().id())
-        .map(kept -> given(bench, kept))
-        .or(() -> proposed(bench, PlanEdits.NONE));
+        .current(workup.file().id())
+        .map(kept -> given(workup, kept))
+        .or(() -> proposed(workup, PlanEdits.NONE));
   }
 
-  private static Plan given(Bench bench, PlanVersions.Version kept) {
+  private static Plan given(Workup workup, PlanVersions.Version kept) {
     PlanDocument given = PlanDocument.read(kept.content());
-    Block block = given.block(bench.golfer().practice().catalogue());
+    Block block = given.block(workup.golfer().practice().catalogue());
     return new Plan(
         Optional.of(kept),
         PlanDocument.edits(kept.edits()),
         block,
         given.minutes(),
-        bench.file().given().filter(g -> g.number() == kept.number()).isPresent()
-            ? bench.struck()
-            : bench.blocked(block.everyId()));
+        workup.file().given().filter(g -> g.number() == kept.number()).isPresent()
+            ? workup.struck()
+            : workup.blocked(block.everyId()));
   }
 
   /**
    * What the planner makes of these decisions now. A block that runs keeps its first day and its
    * retest, unless a later start is wished for; without one, a start that is past becomes today.
    */
-  Optional<Plan> proposed(Bench bench, PlanEdits edits) {
-    return request(bench, earliest(bench)).flatMap(r -> proposed(r.with(edits)));
+  Optional<Plan> proposed(Workup workup, PlanEdits edits) {
+    return request(workup, earliest(workup)).flatMap(r -> proposed(r.with(edits)));
   }
 
   /** What a block of this golfer is planned from; empty while minutes or days are not known. */
-  Optional<PlanRequest> request(Bench bench) {
-    return request(bench, earliest(bench));
+  Optional<PlanRequest> request(Workup workup) {
+    return request(workup, earliest(workup));
   }
 
-  private static Optional<PlanRequest> request(Bench bench, LocalDate earliest) {
-    return bench
+  private static Optional<PlanRequest> request(Workup workup, LocalDate earliest) {
+    return workup
         .golfer()
         .wishes()
-        .filter(w -> !bench.golfer().health().refer())
+        .filter(w -> !workup.golfer().health().refer())
         .map(w -> w.start().isBefore(earliest) ? w.from(earliest) : w)
-        .map(w -> bench.judgement().request(w, PlanEdits.NONE));
+        .map(w -> workup.judgement().request(w, PlanEdits.NONE));
   }
 
   private static Optional<Plan> proposed(PlanRequest request) {
@@ -129,9 +129,9 @@ public class Plans {
     return new Plan(Optional.empty(), edits, block, request.wishes().minutesPerDay(), Map.of());
   }
 
-  private LocalDate earliest(Bench bench) {
+  private LocalDate earliest(Workup workup) {
     LocalDate today = LocalDate.now(clock);
-    return bench
+    return workup
         .file()
         .given()
         .map(GolferFile.PlanGiven::span)
@@ -142,23 +142,23 @@ public class Plans {
   }
 
   /** Gives what is proposed for a block that may have begun already, as made-up golfers' have. */
-  public void giveFrom(Bench bench, Account by, LocalDate earliest) {
-    request(bench, earliest)
+  public void giveFrom(Workup workup, Account by, LocalDate earliest) {
+    request(workup, earliest)
         .flatMap(Plans::proposed)
         .filter(p -> !p.block().empty())
-        .ifPresent(p -> give(bench, by, p, "given"));
+        .ifPresent(p -> give(workup, by, p, "given"));
   }
 
   /** Whether the start the golfer wished for is past while no plan was given. */
-  boolean startPast(Bench bench, Plan plan) {
+  boolean startPast(Workup workup, Plan plan) {
     return plan.kept().isEmpty()
-        && bench.golfer().wishes().filter(w -> w.start().isBefore(plan.start())).isPresent();
+        && workup.golfer().wishes().filter(w -> w.start().isBefore(plan.start())).isPresent();
   }
 
   /** Whether the planner, with the same decisions, would now choose other things. */
-  boolean outOfDate(Bench bench, Plan plan) {
+  boolean outOfDate(Workup workup, Plan plan) {
     return plan.kept().isPresent()
-        && proposed(bench, plan.edits())
+        && proposed(workup, plan.edits())
             .map(now -> !ids(now.block()).equals(ids(plan.block())))
             .orElse(false);
   }
@@ -173,43 +173,43 @@ public class Plans {
    * Gives a plan as a new version, unless a caution, a sign or a clearance noted meanwhile forbids
    * it; answers whether it was given.
    */
-  boolean give(Bench bench, Account by, Plan plan, String label) {
+  boolean give(Workup workup, Account by, Plan plan, String label) {
     Block block = plan.block();
     return versions
         .give(
-        bench.file(),
-        by,
-        new PlanVersions.New(
-            label,
-            PlanDocument.write(plan.edits()),
-            PlanDocument.of(block, plan.minutes()).write(),
-            plan.start(),
-            block.retest(),
-            block.everyId()),
-            () -> safe(by, bench.file().id(), block))
+            workup.file(),
+            by,
+            new PlanVersions.New(
+                label,
+                PlanDocument.write(plan.edits()),
+                PlanDocument.of(block, plan.minutes()).write(),
+                plan.start(),
+                block.retest(),
+                block.everyId()),
+            () -> safe(by, workup.file().id(), block))
         .isPresent();
   }
 
   private boolean safe(Account by, String golferId, Block block) {
-    Bench now = benches.openToWrite(by, golferId);
+    Workup now = workups.openToWrite(by, golferId);
     return now.guard().refuses(Passage.MOVES).isEmpty() && now.blocked(block.everyId()).isEmpty();
   }
 
   /** Every version given, the newest first. */
-  List<PlanVersions.Version> versions(Bench bench) {
-    return versions.all(bench.file().id());
+  List<PlanVersions.Version> versions(Workup workup) {
+    return versions.all(workup.file().id());
   }
 
   /** The plan of one version; empty when there is no such version. */
-  Optional<Plan> version(Bench bench, int number) {
-    return versions(bench).stream()
+  Optional<Plan> version(Workup workup, int number) {
+    return versions(workup).stream()
         .filter(k -> k.number() == number)
         .findFirst()
-        .map(k -> given(bench, k));
+        .map(k -> given(workup, k));
   }
 
   /** The plans of every version given. */
-  public List<Plan> earlier(Bench bench) {
-    return versions(bench).stream().map(k -> given(bench, k)).toList();
+  public List<Plan> earlier(Workup workup) {
+    return versions(workup).stream().map(k -> given(workup, k)).toList();
   }
 }

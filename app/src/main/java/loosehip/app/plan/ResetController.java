@@ -8,8 +8,8 @@ import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Drawing;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.words.NoticeWords;
@@ -27,13 +27,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The pre-round reset: eight to ten minutes before a round, without what a caution blocks. */
 @Controller
 class ResetController {
-  private final Benches benches;
+  private final Workups workups;
   private final ExerciseTexts texts;
   private final Figures figures;
   private final Pdf pdf;
 
-  ResetController(Benches benches, ExerciseTexts texts, Figures figures, Pdf pdf) {
-    this.benches = benches;
+  ResetController(Workups workups, ExerciseTexts texts, Figures figures, Pdf pdf) {
+    this.workups = workups;
     this.texts = texts;
     this.figures = figures;
     this.pdf = pdf;
@@ -84,13 +84,13 @@ class ResetController {
   }
 
   private Card card(String id, SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     PreRoundReset reset =
         PreRoundReset.of(
-            bench.golfer().practice().catalogue(),
-            bench.golfer().health(),
-            bench.golfer().body(),
-            bench.stopped());
+            workup.golfer().practice().catalogue(),
+            workup.golfer().health(),
+            workup.golfer().body(),
+            workup.stopped());
     List<Line> lines = reset.parts().stream().map(this::line).toList();
     List<String> out =
         reset.out().stream()
@@ -98,7 +98,7 @@ class ResetController {
             .toList();
     return new Card(
         id,
-        bench.file().name(),
+        workup.file().name(),
         user.account().practiceName(),
         PlanWords.length(reset.seconds()),
         lines,

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.pivot.AcceptedSetup;
 import loosehip.app.pivot.PivotPage;
 import loosehip.app.pivot.SetupChanges;
@@ -16,19 +16,19 @@ import loosehip.core.pivot.SetupSearch;
 
 /** Says what to change in the set-up today, what it buys, and what stays short. */
 final class SetupWords {
-  private final Bench bench;
+  private final Workup workup;
 
-  SetupWords(Bench bench) {
-    this.bench = bench;
+  SetupWords(Workup workup) {
+    this.workup = workup;
   }
 
   /** The verdict, then the changes, then what stays short. */
   List<String> lines() {
-    Optional<AcceptedSetup> accepted = AcceptedSetup.of(bench);
+    Optional<AcceptedSetup> accepted = AcceptedSetup.of(workup);
     if (accepted.isPresent()) {
       return taken(accepted.get());
     }
-    Optional<SetupSearch.Found> found = bench.judgement().ownSchool();
+    Optional<SetupSearch.Found> found = workup.judgement().ownSchool();
     if (found.isEmpty()) {
       return List.of("Not known yet: the turn budget misses a test.");
     }
@@ -36,7 +36,7 @@ final class SetupWords {
       return List.of("Nothing to change: today's set-up pays for this pivot.");
     }
     SetupOption best = found.get().best();
-    List<String> changes = SetupChanges.instructions(bench.golfer().setup(), best.setup());
+    List<String> changes = SetupChanges.instructions(workup.golfer().setup(), best.setup());
     List<String> lines = new ArrayList<>();
     if (changes.isEmpty()) {
       lines.add("No change of set-up pays better than today's.");
@@ -59,7 +59,7 @@ final class SetupWords {
     return lines;
   }
 
-  /** A change taken into the plan on the pivot bench, and the first part of it that goes again. */
+  /** A change taken into the plan on the pivot page, and the first part of it that goes again. */
   private List<String> taken(AcceptedSetup accepted) {
     List<String> parts = SetupChanges.instructions(accepted.before(), accepted.then());
     List<String> lines = new ArrayList<>();
@@ -67,7 +67,7 @@ final class SetupWords {
         parts.isEmpty()
             ? "The change taken into the plan is how they stand already."
             : sentence(String.join("; ", parts)));
-    accepted.bridge(bench).parts().stream()
+    accepted.bridge(workup).parts().stream()
         .filter(p -> !p.reached())
         .findFirst()
         .ifPresent(
@@ -84,24 +84,24 @@ final class SetupWords {
   /** When each part of the change goes again: of the one taken on, else of the one offered. */
   List<PivotPage.BridgeLine> bridge() {
     return SetupToday.lines(
-        AcceptedSetup.of(bench)
-            .map(accepted -> accepted.bridge(bench))
-            .orElseGet(() -> bench.judgement().bridge()));
+        AcceptedSetup.of(workup)
+            .map(accepted -> accepted.bridge(workup))
+            .orElseGet(() -> workup.judgement().bridge()));
   }
 
   /** Other ways, each led by another lever; empty when nothing is needed. */
   List<String> others() {
-    return bench
+    return workup
         .judgement()
         .ownSchool()
-        .filter(found -> !found.nothingNeeded() && AcceptedSetup.of(bench).isEmpty())
+        .filter(found -> !found.nothingNeeded() && AcceptedSetup.of(workup).isEmpty())
         .map(SetupSearch.Found::alternatives)
         .orElse(List.of())
         .stream()
         .map(
             o ->
                 sentence(
-                    String.join("; ", SetupChanges.instructions(bench.golfer().setup(), o.setup()))
+                    String.join("; ", SetupChanges.instructions(workup.golfer().setup(), o.setup()))
                         + after(o)))
         .toList();
   }

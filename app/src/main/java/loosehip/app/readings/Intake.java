@@ -24,7 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.readings.RowReader.BadRow;
 import loosehip.app.store.Account;
 import loosehip.app.store.FileReadings;
@@ -55,7 +55,7 @@ class Intake implements DisposableBean {
 
   private final ReadingFiles files;
   private final FileReadings readings;
-  private final Benches benches;
+  private final Workups workups;
   private final Clock clock;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
@@ -65,10 +65,10 @@ class Intake implements DisposableBean {
             return thread;
           });
 
-  Intake(ReadingFiles files, FileReadings readings, Benches benches, Clock clock) {
+  Intake(ReadingFiles files, FileReadings readings, Workups workups, Clock clock) {
     this.files = files;
     this.readings = readings;
-    this.benches = benches;
+    this.workups = workups;
     this.clock = clock;
     files.cutOff();
   }
@@ -116,7 +116,7 @@ class Intake implements DisposableBean {
           () -> {
             try {
               readings.take(id, by, done -> files.progress(id, done, 0));
-              readings.touched(id).forEach(g -> benches.saved(by, g));
+              readings.touched(id).forEach(g -> workups.saved(by, g));
               files.state(id, "taken", "");
             } catch (RuntimeException e) {
               LOG.error("Taking a file of readings failed: {}", e.getClass().getSimpleName());
@@ -134,7 +134,7 @@ class Intake implements DisposableBean {
           () -> {
             try {
               int left = readings.undo(id, by, done -> files.progress(id, done, 0));
-              readings.touched(id).forEach(g -> benches.saved(by, g));
+              readings.touched(id).forEach(g -> workups.saved(by, g));
               files.state(
                   id,
                   "undone",
@@ -250,7 +250,7 @@ class Intake implements DisposableBean {
       if (!golfers.get(golfer).consented()) {
         throw new BadRow("golfer", "has not consented to health data being kept (Talk)");
       }
-      Guard guard = guards.computeIfAbsent(golfer, g -> benches.guard(by, g));
+      Guard guard = guards.computeIfAbsent(golfer, g -> workups.guard(by, g));
       boolean today = read.row().visitOn().equals(LocalDate.now(clock));
       Optional<Refusal> refusal = today ? guard.refuses(Passage.MOVES) : guard.gravest();
       if (refusal.isPresent()) {

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.door.Door;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.ReadingFiles;
 import loosehip.app.words.Typed;
@@ -32,15 +32,15 @@ class ReadingsController {
   private static final int NAME_MOST = 120;
 
   private final Frames frames;
-  private final Benches benches;
+  private final Workups workups;
   private final ReadingFiles files;
   private final Intake intake;
   private final ReadingsOut out;
 
   ReadingsController(
-      Frames frames, Benches benches, ReadingFiles files, Intake intake, ReadingsOut out) {
+      Frames frames, Workups workups, ReadingFiles files, Intake intake, ReadingsOut out) {
     this.frames = frames;
-    this.benches = benches;
+    this.workups = workups;
     this.files = files;
     this.intake = intake;
     this.out = out;
@@ -157,7 +157,7 @@ class ReadingsController {
       @AuthenticationPrincipal SignedIn user,
       HttpServletResponse response)
       throws IOException {
-    benches.file(user.account(), id);
+    workups.file(user.account(), id);
     send(response, user, Optional.of(id), separator);
   }
 

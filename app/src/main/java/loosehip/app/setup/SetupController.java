@@ -8,9 +8,9 @@ import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.Measured;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -27,13 +27,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** How the golfer stands: figures with their windows, school, and set-up faults by eye. */
 @Controller
 class SetupController {
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final PivotInstrument instrument;
   private final StanceViews views;
 
-  SetupController(Benches benches, Frames frames, PivotInstrument instrument, StanceViews views) {
-    this.benches = benches;
+  SetupController(Workups workups, Frames frames, PivotInstrument instrument, StanceViews views) {
+    this.workups = workups;
     this.frames = frames;
     this.instrument = instrument;
     this.views = views;
@@ -42,10 +42,10 @@ class SetupController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/set-up")
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.SET_UP));
-    instrument.beside(model, bench, "set-up");
-    model.addAttribute("page", page(bench));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.SET_UP));
+    instrument.beside(model, workup, "set-up");
+    model.addAttribute("page", page(workup));
     return "setup/set-up";
   }
 
@@ -53,14 +53,14 @@ class SetupController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/set-up/by-eye")
   String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("page", page(bench));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("page", page(workup));
     return "setup/by-eye-again";
   }
 
-  private SetupPage page(Bench bench) {
-    GolferFile file = bench.file();
-    School school = bench.golfer().school();
+  private SetupPage page(Workup workup) {
+    GolferFile file = workup.file();
+    School school = workup.golfer().school();
     List<SpineShape> shapes = SpineShape.of(school);
     return new SetupPage(
         file.id(),
@@ -69,14 +69,14 @@ class SetupController {
                 NotedField.oneOf(
                     file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school)))
             : Optional.empty(),
-        views.figures(bench),
-        views.groups(bench),
+        views.figures(workup),
+        views.groups(workup),
         NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),
-        Arrays.stream(School.values()).map(s -> line(bench, s)).toList());
+        Arrays.stream(School.values()).map(s -> line(workup, s)).toList());
   }
 
-  private static SetupPage.SchoolLine line(Bench bench, School school) {
-    TurnBudget budget = TurnBudget.of(school, bench.golfer().setup(), bench.judgement().hips());
+  private static SetupPage.SchoolLine line(Workup workup, School school) {
+    TurnBudget budget = TurnBudget.of(school, workup.golfer().setup(), workup.judgement().hips());
     return new SetupPage.SchoolLine(
         school,
         budget.backMargin().map(SetupPage.MarginWord::of),

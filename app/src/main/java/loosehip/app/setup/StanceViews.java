@@ -11,8 +11,8 @@ import loosehip.app.fact.Facts;
 import loosehip.app.field.NotedField;
 import loosehip.app.figure.Drawing;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.Measured;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Level;
@@ -79,23 +79,23 @@ class StanceViews {
   /** The faults seen from one side. */
   public record Group(String title, boolean mirrored, List<FaultView> faults) {}
 
-  List<FigureView> figures(Bench bench) {
-    Map<SetupFigure, Double> values = Measured.stance(bench.file());
-    SpineShape shape = Measured.shape(bench.file(), bench.golfer().school());
+  List<FigureView> figures(Workup workup) {
+    Map<SetupFigure, Double> values = Measured.stance(workup.file());
+    SpineShape shape = Measured.shape(workup.file(), workup.golfer().school());
     return Arrays.stream(SetupFigure.values())
-        .map(f -> figure(bench, f, Optional.ofNullable(values.get(f)), shape))
+        .map(f -> figure(workup, f, Optional.ofNullable(values.get(f)), shape))
         .toList();
   }
 
   private static FigureView figure(
-      Bench bench, SetupFigure figure, Optional<Double> value, SpineShape shape) {
+      Workup workup, SetupFigure figure, Optional<Double> value, SpineShape shape) {
     SetupFigure.Window window = figure.window(shape);
     double span = window.high() - window.low();
     double low = window.low() - span;
     Fact<Double> fact = Measured.fact(figure);
     return new FigureView(
         figure,
-        NotedField.typed(bench.file(), fact),
+        NotedField.typed(workup.file(), fact),
         figure.ofBudget().map(b -> Numbers.plain(b.usual())).orElse(""),
         100.0 / 3,
         200.0 / 3,
@@ -116,37 +116,37 @@ class StanceViews {
     return Numbers.shown(number);
   }
 
-  List<Group> groups(Bench bench) {
+  List<Group> groups(Workup workup) {
     List<FaultView> side = new ArrayList<>();
     List<FaultView> front = new ArrayList<>();
     for (SetupFault fault : SetupFault.values()) {
-      (FROM_THE_FRONT.contains(fault) ? front : side).add(fault(bench, fault));
+      (FROM_THE_FRONT.contains(fault) ? front : side).add(fault(workup, fault));
     }
-    boolean left = bench.golfer().handed() == Handed.LEFT;
+    boolean left = workup.golfer().handed() == Handed.LEFT;
     return List.of(
         new Group("From behind the hands", left, side), new Group("Face on", left, front));
   }
 
-  private FaultView fault(Bench bench, SetupFault fault) {
-    SpineShape shape = Measured.shape(bench.file(), bench.golfer().school());
+  private FaultView fault(Workup workup, SetupFault fault) {
+    SpineShape shape = Measured.shape(workup.file(), workup.golfer().school());
     String view = FROM_THE_FRONT.contains(fault) ? "front" : shape.id();
     return new FaultView(
         fault,
         figures.find("setup." + view + ".right"),
         figures.find(fault.id() + "." + view + ".clear"),
-        bench.golfer().seen().level(fault),
+        workup.golfer().seen().level(fault),
         NotedField.oneOrNone(
-            bench.file(),
+            workup.file(),
             Facts.SETUP_FAULT.about(fault),
             List.of(Level.NONE, Level.SLIGHT, Level.CLEAR),
             Level::word,
-            bench.golfer().seen().level(fault).id()),
-        measured(bench, fault, shape),
+            workup.golfer().seen().level(fault).id()),
+        measured(workup, fault, shape),
         shape.counts(fault));
   }
 
-  private static String measured(Bench bench, SetupFault fault, SpineShape shape) {
-    Map<SetupFigure, Double> values = Measured.stance(bench.file());
+  private static String measured(Workup workup, SetupFault fault, SpineShape shape) {
+    Map<SetupFigure, Double> values = Measured.stance(workup.file());
     return values.entrySet().stream()
         .filter(e -> e.getKey().says(e.getValue(), shape).containsKey(fault))
         .map(

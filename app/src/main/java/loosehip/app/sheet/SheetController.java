@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.door.Door;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
 import loosehip.app.plan.PlanPage;
 import loosehip.app.plan.PlanPages;
@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The golfer's sheet: what to do at home, as a page to print and as PDF. */
 @Controller
 class SheetController {
-  private final Benches benches;
+  private final Workups workups;
   private static final String CONTACT = "contact";
   private static final int CONTACT_MOST = 80;
 
@@ -38,10 +38,10 @@ class SheetController {
   private final PracticeValues values;
   private final Pdf pdf;
 
-  SheetController(Benches benches, PlanPages pages, Plans plans, PracticeValues values, Pdf pdf) {
+  SheetController(Workups workups, PlanPages pages, Plans plans, PracticeValues values, Pdf pdf) {
     this.values = values;
     this.plans = plans;
-    this.benches = benches;
+    this.workups = workups;
     this.pages = pages;
     this.pdf = pdf;
   }
@@ -53,12 +53,12 @@ class SheetController {
       @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<PlanPage> page = safe(bench, week);
+    Workup workup = workups.open(user.account(), id);
+    Optional<PlanPage> page = safe(workup, week);
     if (page.isEmpty()) {
       return "redirect:/golfers/{id}/plan";
     }
-    model.addAttribute("sheet", sheet(bench, page.get(), user));
+    model.addAttribute("sheet", sheet(workup, page.get(), user));
     return "sheet/sheet";
   }
 
@@ -68,17 +68,17 @@ class SheetController {
       @PathVariable String id,
       @RequestParam(defaultValue = "0") int week,
       @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    Optional<PlanPage> page = safe(bench, week);
+    Workup workup = workups.open(user.account(), id);
+    Optional<PlanPage> page = safe(workup, week);
     if (page.isEmpty()) {
       return Pdf.instead("/golfers/" + id + "/plan");
     }
-    return pdf.answer("sheet/pdf", Map.of("sheet", sheet(bench, page.get(), user)), "routine.pdf");
+    return pdf.answer("sheet/pdf", Map.of("sheet", sheet(workup, page.get(), user)), "routine.pdf");
   }
 
   /** The page of the plan; none while a caution noted since blocks any of it. */
-  private Optional<PlanPage> safe(Bench bench, int week) {
-    return plans.of(bench).filter(p -> !p.unsafe()).flatMap(p -> pages.of(bench, week));
+  private Optional<PlanPage> safe(Workup workup, int week) {
+    return plans.of(workup).filter(p -> !p.unsafe()).flatMap(p -> pages.of(workup, week));
   }
 
   /** Keeps how golfers reach this trainer, as it stands on every sheet; blank takes it away. */
@@ -93,17 +93,17 @@ class SheetController {
     return "redirect:/golfers/{id}/sheet";
   }
 
-  private Sheet sheet(Bench bench, PlanPage page, SignedIn user) {
+  private Sheet sheet(Workup workup, PlanPage page, SignedIn user) {
     return new Sheet(
-        bench.file().id(),
-        bench.file().name(),
+        workup.file().id(),
+        workup.file().name(),
         user.account().practiceName(),
         user.account().shownName(),
         Optional.ofNullable(values.ofPerson(user.account()).get(CONTACT))
             .map(Noted::value)
             .orElse(""),
         page,
-        bench.golfer().health().limits().stream()
+        workup.golfer().health().limits().stream()
             .flatMap(c -> SafetyWords.limits(c).stream())
             .distinct()
             .toList(),

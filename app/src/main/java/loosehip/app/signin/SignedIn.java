@@ -9,7 +9,7 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /**
- * The person at the bench.
+ * The person signed in.
  *
  * @param account who they are and which practice they see
  */

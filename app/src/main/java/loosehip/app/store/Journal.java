@@ -172,7 +172,7 @@ public class Journal {
           }
           if (!ids.isEmpty()) {
             String station = notes.get(0).station();
-            step(db, file, Steps.Kind.OBSERVATIONS, String.join(" ", ids), label, station);
+            step(db, file, Steps.Kind.OBSERVATION, String.join(" ", ids), label, station);
           }
           return null;
         });
@@ -232,8 +232,7 @@ public class Journal {
             case READING ->
                 takeBackReading(
                     db, db.fetchSingle(READING, READING.ID.eq(step.getRowId())), by, now());
-            case OBSERVATION -> takeBackObservation(db, step.getRowId(), by);
-            case OBSERVATIONS -> {
+            case OBSERVATION -> {
               for (String row : step.getRowId().split(" ")) {
                 takeBackObservation(db, row, by);
               }

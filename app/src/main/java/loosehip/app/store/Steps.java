@@ -14,9 +14,8 @@ final class Steps {
   /** What a step added rows to. */
   enum Kind implements Named {
     READING,
+    /** What was noted at once; its rows are named one after the other. */
     OBSERVATION,
-    /** All that was noted at once; its rows are named one after the other. */
-    OBSERVATIONS,
     /** All that was said about homework at once. */
     HOMEWORK;
 

@@ -13,8 +13,8 @@ import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -51,14 +51,14 @@ class SwingController {
 
   private static final List<Level> LEVELS = List.of(Level.NONE, Level.SLIGHT, Level.CLEAR);
 
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final PivotInstrument instrument;
   private final Figures figures;
 
-  SwingController(Benches benches, Frames frames, Figures figures, PivotInstrument instrument) {
+  SwingController(Workups workups, Frames frames, Figures figures, PivotInstrument instrument) {
     this.instrument = instrument;
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.figures = figures;
   }
@@ -66,33 +66,33 @@ class SwingController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/swing")
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Bench bench = benches.open(user.account(), id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.SWING));
-    instrument.beside(model, bench, "swing");
-    Set<PivotFault> first = first(bench);
-    GolferFile file = bench.file();
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.SWING));
+    instrument.beside(model, workup, "swing");
+    Set<PivotFault> first = first(workup);
+    GolferFile file = workup.file();
     model.addAttribute(
         "page",
         new SwingPage(
             file.id(),
-            groups(bench, first::contains),
-            groups(bench, f -> !first.contains(f)),
-            why(bench),
-            bench.judgement().forecast().stream()
+            groups(workup, first::contains),
+            groups(workup, f -> !first.contains(f)),
+            why(workup),
+            workup.judgement().forecast().stream()
                 .map(e -> e.fault().title().toLowerCase(Locale.ROOT))
                 .distinct()
                 .limit(4)
                 .toList(),
-            bench.golfer().handed() == Handed.LEFT,
+            workup.golfer().handed() == Handed.LEFT,
             NotedField.typed(file, Facts.STRAIGHTENING),
             NotedField.oneOf(
                 file,
                 Facts.RELEASE,
                 LeadRelease.values(),
                 LeadRelease::word,
-                bench.golfer().setup().release()),
+                workup.golfer().setup().release()),
             NotedField.oneOf(
-                file, Facts.CLUB, Club.values(), Club::word, bench.golfer().setup().club()),
+                file, Facts.CLUB, Club.values(), Club::word, workup.golfer().setup().club()),
             NotedField.oneOf(file, Facts.DOWNSWING, List.of(Downswing.values()), Downswing::title),
             List.of(Downswing.values()),
             Downswing.SHARED_CHECK,
@@ -106,53 +106,54 @@ class SwingController {
   }
 
   /** What to look at first: what is seen already, what the complaints and the budget point at. */
-  private static Set<PivotFault> first(Bench bench) {
+  private static Set<PivotFault> first(Workup workup) {
     Set<PivotFault> first = EnumSet.noneOf(PivotFault.class);
     for (PivotFault fault : PivotFault.values()) {
-      if (bench.golfer().seen().level(fault) != Level.NOT_LOOKED_AT) {
+      if (workup.golfer().seen().level(fault) != Level.NOT_LOOKED_AT) {
         first.add(fault);
       }
     }
-    bench.golfer().complaints().forEach(c -> first.addAll(c.lookFirst()));
-    bench.judgement().forecast().forEach(e -> first.add(e.fault()));
+    workup.golfer().complaints().forEach(c -> first.addAll(c.lookFirst()));
+    workup.judgement().forecast().forEach(e -> first.add(e.fault()));
     if (first.isEmpty()) {
       first.addAll(USUAL);
     }
     return first;
   }
 
-  private static String why(Bench bench) {
-    if (!bench.judgement().forecast().isEmpty()) {
+  private static String why(Workup workup) {
+    if (!workup.judgement().forecast().isEmpty()) {
       return "What the complaints and the short budget point at. The rest is one key away.";
     }
-    return bench.golfer().complaints().isEmpty()
+    return workup.golfer().complaints().isEmpty()
         ? "The three commonest. The rest is one key away."
         : "What the complaints point at. The rest is one key away.";
   }
 
-  private List<SwingPage.Group> groups(Bench bench, Predicate<PivotFault> which) {
+  private List<SwingPage.Group> groups(Workup workup, Predicate<PivotFault> which) {
     return Arrays.stream(Checkpoint.values())
         .map(
             c ->
                 new SwingPage.Group(
-                    c.title(), c.faults().stream().filter(which).map(f -> view(bench, f)).toList()))
+                    c.title(),
+                    c.faults().stream().filter(which).map(f -> view(workup, f)).toList()))
         .filter(g -> !g.faults().isEmpty())
         .toList();
   }
 
-  private SwingPage.Fault view(Bench bench, PivotFault fault) {
-    GolferFile file = bench.file();
-    List<SwingPage.Figure> typed = figures(bench, fault);
+  private SwingPage.Fault view(Workup workup, PivotFault fault) {
+    GolferFile file = workup.file();
+    List<SwingPage.Figure> typed = figures(workup, fault);
     return new SwingPage.Fault(
         file.id(),
-        bench.golfer().handed() == Handed.LEFT,
+        workup.golfer().handed() == Handed.LEFT,
         fault,
         NotedField.oneOrNone(
                 file,
                 Facts.FAULT.about(fault),
                 LEVELS,
                 Level::word,
-                bench.golfer().seen().level(fault).id())
+                workup.golfer().seen().level(fault).id())
             .locked(typed.stream().anyMatch(f -> !f.field().value().isEmpty())),
         LEVELS.stream().map(level -> figures.find(fault.id() + "." + level.id())).toList(),
         NotedField.oneOf(
@@ -160,21 +161,21 @@ class SwingController {
             Facts.REHEARSAL.about(fault),
             Rehearsal.values(),
             Rehearsal::word,
-            bench.golfer().seen().rehearsal(fault)),
-        school(bench.golfer().school(), bench.golfer().practice().coefficients(), fault),
+            workup.golfer().seen().rehearsal(fault)),
+        school(workup.golfer().school(), workup.golfer().practice().coefficients(), fault),
         typed);
   }
 
-  private static List<SwingPage.Figure> figures(Bench bench, PivotFault fault) {
-    Demands asks = bench.golfer().practice().coefficients().demands(bench.golfer().school());
-    boolean arched = bench.golfer().seen().level(SetupFault.ARCHED) == Level.CLEAR;
+  private static List<SwingPage.Figure> figures(Workup workup, PivotFault fault) {
+    Demands asks = workup.golfer().practice().coefficients().demands(workup.golfer().school());
+    boolean arched = workup.golfer().seen().level(SetupFault.ARCHED) == Level.CLEAR;
     return Arrays.stream(SwingFigure.values())
         .filter(f -> f.fault() == fault)
         .map(
             f ->
                 new SwingPage.Figure(
                     f,
-                    NotedField.typed(bench.file(), Facts.SWING_FIGURE.about(f)),
+                    NotedField.typed(workup.file(), Facts.SWING_FIGURE.about(f)),
                     LinkWords.thresholds(f.edges(asks, arched))))
         .toList();
   }
@@ -187,12 +188,12 @@ class SwingController {
       @PathVariable String fault,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     Optional<PivotFault> of = Named.parse(PivotFault.class, fault);
     if (of.isEmpty()) {
       return "redirect:/golfers/{id}/swing";
     }
-    model.addAttribute("f", view(bench, of.get()));
+    model.addAttribute("f", view(workup, of.get()));
     return "swing/levels";
   }
 

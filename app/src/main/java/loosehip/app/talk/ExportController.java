@@ -1,7 +1,7 @@
 package loosehip.app.talk;
 
 import loosehip.app.door.Door;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferExports;
 import loosehip.core.safety.Passage;
@@ -22,11 +22,11 @@ class ExportController {
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
-  private final Benches benches;
+  private final Workups workups;
   private final GolferExports exports;
 
-  ExportController(Benches benches, GolferExports exports) {
-    this.benches = benches;
+  ExportController(Workups workups, GolferExports exports) {
+    this.workups = workups;
     this.exports = exports;
   }
 
@@ -34,7 +34,7 @@ class ExportController {
   @GetMapping("/golfers/{id}/everything.json")
   ResponseEntity<String> everything(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    benches.file(user.account(), id);
+    workups.file(user.account(), id);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
         .header(

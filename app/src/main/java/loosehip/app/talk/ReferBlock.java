@@ -1,7 +1,7 @@
 package loosehip.app.talk;
 
 import java.util.List;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.words.SafetyWords;
 
 /**
@@ -18,18 +18,18 @@ public record ReferBlock(String golfer, List<Sign> open, boolean routine, List<S
   public record Sign(String question, TypedClearance typed) {}
 
   /** The block of this golfer, with nothing typed. */
-  public static ReferBlock of(Bench bench) {
-    return of(bench, TypedClearance.NONE);
+  public static ReferBlock of(Workup workup) {
+    return of(workup, TypedClearance.NONE);
   }
 
-  static ReferBlock of(Bench bench, TypedClearance typed) {
+  static ReferBlock of(Workup workup, TypedClearance typed) {
     return new ReferBlock(
-        bench.file().id(),
-        bench.golfer().health().openWarnings().stream()
+        workup.file().id(),
+        workup.golfer().health().openWarnings().stream()
             .map(s -> new Sign(s.question(), typed.of(s.id())))
             .toList(),
-        bench.file().given().isPresent(),
-        bench.clearances().stream().map(SafetyWords::clearance).toList());
+        workup.file().given().isPresent(),
+        workup.clearances().stream().map(SafetyWords::clearance).toList());
   }
 
   /** Whether anything waits. */

@@ -11,8 +11,8 @@ import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.WayBack;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Consequences;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The talk before anybody moves. */
 @Controller
 class TalkController {
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final Journal journal;
   private final Golfers golfers;
@@ -45,14 +45,14 @@ class TalkController {
   private final Clock clock;
 
   TalkController(
-      Benches benches,
+      Workups workups,
       Frames frames,
       Journal journal,
       Golfers golfers,
       Consequences consequences,
       Clock clock) {
     this.clock = clock;
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.journal = journal;
     this.golfers = golfers;
@@ -62,7 +62,7 @@ class TalkController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}")
   String golfer(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    benches.file(user.account(), id);
+    workups.file(user.account(), id);
     return "redirect:/golfers/{id}/talk";
   }
 
@@ -74,12 +74,12 @@ class TalkController {
 
   private String show(
       String id, SignedIn user, Model model, TypedClearance typed, String eraseProblem) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     String lastOpened = golfers.lastAccess(id).map(TalkController::said).orElse("");
     golfers.opened(id, user.account());
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.TALK));
     model.addAttribute(
-        "page", TalkPage.of(bench, lastOpened, consequences.of(bench), typed, eraseProblem));
+        "page", TalkPage.of(workup, lastOpened, consequences.of(workup), typed, eraseProblem));
     return "talk/talk";
   }
 
@@ -94,7 +94,7 @@ class TalkController {
       @PathVariable String id,
       @RequestParam(defaultValue = "") String then,
       @AuthenticationPrincipal SignedIn user) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     boolean open = file.closed().isEmpty() && Facts.CONSENT.isIn(file);
     if (open) {
       List<Note> unanswered =
@@ -105,7 +105,7 @@ class TalkController {
               .toList();
       journal.note(file, user.account(), unanswered, "the rest answered no");
     }
-    benches.saved(user.account(), id);
+    workups.saved(user.account(), id);
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk#warning-signs");
   }
 
@@ -118,7 +118,7 @@ class TalkController {
       @RequestParam MultiValueMap<String, String> form,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     TypedClearance typed = new TypedClearance(subject, form, "");
     Optional<String> problem = typed.wrong(LocalDate.now(clock));
     if (problem.isPresent()) {
@@ -126,7 +126,7 @@ class TalkController {
     }
     Clearance clearance = typed.clearance();
     clearing(subject).ifPresent(fact -> journal.note(file, user.account(), fact.note(clearance)));
-    benches.saved(user.account(), id);
+    workups.saved(user.account(), id);
     boolean sign = Named.parse(WarningSign.class, subject).isPresent();
     return "redirect:/golfers/{id}/talk#" + (sign ? "warning-signs" : "h-cautions");
   }
@@ -145,7 +145,7 @@ class TalkController {
       @RequestParam(defaultValue = "") String confirm,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     if (!confirm.strip().equalsIgnoreCase(file.name())) {
       return show(
           id,

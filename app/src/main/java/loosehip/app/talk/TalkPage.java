@@ -7,7 +7,7 @@ import java.util.Optional;
 import loosehip.app.fact.CautionSide;
 import loosehip.app.fact.Facts;
 import loosehip.app.field.NotedField;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.plan.Consequences;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
@@ -122,12 +122,12 @@ public record TalkPage(
   }
 
   static TalkPage of(
-      Bench bench,
+      Workup workup,
       String lastOpened,
       List<Consequences.Consequence> consequences,
       TypedClearance typed,
       String eraseProblem) {
-    GolferFile file = bench.file();
+    GolferFile file = workup.file();
     return new TalkPage(
         file.id(),
         file.name(),
@@ -135,12 +135,12 @@ public record TalkPage(
             + file.visitNumber()
             + ", "
             + Dates.day(file.visitOn())
-            + (bench.closed() ? ", closed." : "."),
-        file.visitOn().isBefore(bench.today()) && !bench.golfer().health().refer(),
+            + (workup.closed() ? ", closed." : "."),
+        file.visitOn().isBefore(workup.today()) && !workup.golfer().health().refer(),
         lastOpened,
-        bench.minor(),
-        bench.guardianMissing(),
-        bench.consented(),
+        workup.minor(),
+        workup.guardianMissing(),
+        workup.consented(),
         CONSENT_WORDING,
         new Who(
             NotedField.typed(file, Facts.BIRTH_YEAR),
@@ -149,7 +149,7 @@ public record TalkPage(
             NotedField.oneOf(
                 file, Facts.HANDED, List.of(Handed.values()), h -> h.id() + "-handed")),
         NotedField.typed(file, Facts.CONSENT),
-        ReferBlock.of(bench, typed),
+        ReferBlock.of(workup, typed),
         Arrays.stream(WarningSign.values())
             .map(
                 s ->
@@ -165,7 +165,7 @@ public record TalkPage(
             .locked(!Facts.CAUTION.in(file).isEmpty()),
         Arrays.stream(Caution.values())
             .filter(c -> c != Caution.UNDER_18)
-            .map(c -> caution(file, c, typed, bench.today()))
+            .map(c -> caution(file, c, typed, workup.today()))
             .toList(),
         consequences,
         NotedField.typed(file, Facts.GUARDIAN),

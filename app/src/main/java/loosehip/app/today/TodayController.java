@@ -92,7 +92,7 @@ class TodayController {
   }
 
   /**
-   * The stored group ages: a golfer leaves the bench after a day and becomes due near the retest.
+   * The stored group ages: a golfer leaves that group after a day and becomes due near the retest.
    */
   private static TodayGroup group(Glance glance, boolean lapsed, LocalDate today) {
     return TodayGroup.of(

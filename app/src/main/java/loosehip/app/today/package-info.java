@@ -1,4 +1,4 @@
-/** Who is on the bench, due, waiting or quiet; find and add a golfer. */
+/** Who is seen now, due, waiting or quiet; find and add a golfer. */
 @NullMarked
 package loosehip.app.today;
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile.EarlierVisit;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
@@ -23,22 +23,22 @@ import loosehip.core.measure.Slot;
 
 /** Sets two visits side by side, each difference held against its own ruler. */
 final class Comparisons {
-  private final Bench bench;
+  private final Workup workup;
   private final Screen before;
   private final Screen after;
 
-  private Comparisons(Bench bench, Screen before, Screen after) {
-    this.bench = bench;
+  private Comparisons(Workup workup, Screen before, Screen after) {
+    this.workup = workup;
     this.before = before;
     this.after = after;
   }
 
-  static Comparison of(Bench bench, EarlierVisit from, EarlierVisit to) {
-    Comparisons c = new Comparisons(bench, bench.screen(from), bench.screen(to));
+  static Comparison of(Workup workup, EarlierVisit from, EarlierVisit to) {
+    Comparisons c = new Comparisons(workup, workup.screen(from), workup.screen(to));
     List<Comparison.Pair> numbers = new ArrayList<>();
     List<Comparison.WordPair> words = new ArrayList<>();
     List<String> once = new ArrayList<>();
-    for (Slot slot : slots(bench)) {
+    for (Slot slot : slots(workup)) {
       if (slot.test().numeric(slot.part())) {
         Optional<Measurement> a = c.before.measurement(slot);
         Optional<Measurement> b = c.after.measurement(slot);
@@ -62,7 +62,7 @@ final class Comparisons {
         Dates.day(from.on()), Dates.day(to.on()), counted(numbers), numbers, words, once);
   }
 
-  private static List<Slot> slots(Bench bench) {
+  private static List<Slot> slots(Workup workup) {
     List<Slot> slots = new ArrayList<>();
     for (ScreenTest test : ScreenTest.values()) {
       List<Optional<Part>> parts = new ArrayList<>();
@@ -73,7 +73,7 @@ final class Comparisons {
       for (Optional<Part> part : parts) {
         if (test.sided()) {
           for (var leg : Leg.values()) {
-            slots.add(new Slot(test, Optional.of(bench.golfer().handed().side(leg)), part));
+            slots.add(new Slot(test, Optional.of(workup.golfer().handed().side(leg)), part));
           }
         } else {
           slots.add(new Slot(test, Optional.empty(), part));
@@ -102,13 +102,13 @@ final class Comparisons {
   private Comparison.Pair pair(Slot slot, Measurement a, Measurement b) {
     Change change = ErrorModel.change(a.mean(), a.standardError(), b.mean(), b.standardError());
     double ruler = ErrorModel.minimalDetectableChange(a.standardError(), b.standardError());
-    BandScale scale = bench.standards().scales().of(slot.test(), slot.part());
+    BandScale scale = workup.standards().scales().of(slot.test(), slot.part());
     boolean better = scale.moreIsBetter() ? b.mean() > a.mean() : b.mean() < a.mean();
     String unit = slot.test().unit().sign();
     return new Comparison.Pair(
         slot.test().title() + slot.part().map(p -> ", " + p.word()).orElse(""),
-        slot.side().map(bench::spoken).orElse(""),
-        slot.side().map(s -> bench.golfer().handed().leg(s).id()).orElse(""),
+        slot.side().map(workup::spoken).orElse(""),
+        slot.side().map(s -> workup.golfer().handed().leg(s).id()).orElse(""),
         number(slot, a.mean()) + String.format(Locale.ROOT, " ± %.1f", a.standardError()),
         number(slot, b.mean()) + String.format(Locale.ROOT, " ± %.1f", b.standardError()),
         String.format(Locale.ROOT, "%+.1f%s", b.mean() - a.mean(), unit),
@@ -160,6 +160,6 @@ final class Comparisons {
   private String titled(Slot slot) {
     return slot.test().title()
         + slot.part().map(p -> ", " + p.word()).orElse("")
-        + slot.side().map(s -> ", " + bench.spoken(s)).orElse("");
+        + slot.side().map(s -> ", " + workup.spoken(s)).orElse("");
   }
 }

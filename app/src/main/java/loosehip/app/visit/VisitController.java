@@ -6,9 +6,9 @@ import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFile.EarlierVisit;
@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/golfers/{id}/visits")
 class VisitController {
-  private final Benches benches;
+  private final Workups workups;
   private final Frames frames;
   private final Visits visits;
   private final GolferFiles files;
@@ -39,13 +39,13 @@ class VisitController {
   private final StandardsShelf standards;
 
   VisitController(
-      Benches benches,
+      Workups workups,
       Frames frames,
       Visits visits,
       GolferFiles files,
       Journal journal,
       StandardsShelf standards) {
-    this.benches = benches;
+    this.workups = workups;
     this.frames = frames;
     this.visits = visits;
     this.files = files;
@@ -61,32 +61,32 @@ class VisitController {
       @RequestParam Optional<String> to,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Bench bench = benches.open(user.account(), id);
+    Workup workup = workups.open(user.account(), id);
     List<Visits.Past> history = visits.history(id);
-    model.addAttribute("frame", frames.of(user.account(), bench, Station.TALK));
-    String later = to.orElse(bench.file().visitId());
+    model.addAttribute("frame", frames.of(user.account(), workup, Station.TALK));
+    String later = to.orElse(workup.file().visitId());
     String earlier =
         from.orElseGet(
             () ->
-                bench
+                workup
                     .file()
                     .baseline()
-                    .or(() -> bench.file().earlier().stream().findFirst())
+                    .or(() -> workup.file().earlier().stream().findFirst())
                     .map(EarlierVisit::visitId)
                     .orElse(""));
     model.addAttribute(
         "page",
         new VisitsPage(
             id,
-            bench.closed(),
-            mayStart(bench),
-            history.stream().map(v -> line(bench, v, earlier, later)).toList(),
-            comparison(bench, earlier, later)));
+            workup.closed(),
+            mayStart(workup),
+            history.stream().map(v -> line(workup, v, earlier, later)).toList(),
+            comparison(workup, earlier, later)));
     return "visit/visits";
   }
 
-  private Optional<Comparison> comparison(Bench bench, String earlier, String later) {
-    String id = bench.file().id();
+  private Optional<Comparison> comparison(Workup workup, String earlier, String later) {
+    String id = workup.file().id();
     Optional<EarlierVisit> a = files.visit(id, earlier);
     Optional<EarlierVisit> b = files.visit(id, later);
     if (a.isEmpty() || b.isEmpty() || earlier.equals(later)) {
@@ -95,15 +95,15 @@ class VisitController {
     boolean inOrder = !a.get().on().isAfter(b.get().on());
     return Optional.of(
         inOrder
-            ? Comparisons.of(bench, a.get(), b.get())
-            : Comparisons.of(bench, b.get(), a.get()));
+            ? Comparisons.of(workup, a.get(), b.get())
+            : Comparisons.of(workup, b.get(), a.get()));
   }
 
   private static VisitsPage.Line line(
-      Bench bench, Visits.Past visit, String earlier, String later) {
+      Workup workup, Visits.Past visit, String earlier, String later) {
     String state =
         visit.closed().map(c -> "closed by " + c.by() + ", " + Dates.moment(c.at())).orElse("open");
-    boolean inHand = visit.id().equals(bench.file().visitId());
+    boolean inHand = visit.id().equals(workup.file().visitId());
     return new VisitsPage.Line(
         visit.id(),
         Dates.day(visit.on()),
@@ -112,32 +112,32 @@ class VisitController {
             : visit.slots() + (visit.slots() == 1 ? " reading" : " readings"),
         inHand || visit.closed().isPresent() ? state : "left open",
         inHand,
-        bench.file().baseline().filter(v -> v.visitId().equals(visit.id())).isPresent(),
+        workup.file().baseline().filter(v -> v.visitId().equals(visit.id())).isPresent(),
         visit.id().equals(earlier),
         visit.id().equals(later));
   }
 
-  private static boolean mayStart(Bench bench) {
-    return !bench.golfer().health().refer() && bench.file().visitOn().isBefore(bench.today());
+  private static boolean mayStart(Workup workup) {
+    return !workup.golfer().health().refer() && workup.file().visitOn().isBefore(workup.today());
   }
 
   /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
   @Door(Passage.OPEN)
   @PostMapping
   String start(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    Bench bench = benches.open(user.account(), id);
-    if (mayStart(bench)) {
-      visits.start(user.account(), bench.file(), bench.today());
+    Workup workup = workups.open(user.account(), id);
+    if (mayStart(workup)) {
+      visits.start(user.account(), workup.file(), workup.today());
       standards.anew(user.account().practiceId());
     }
-    benches.saved(user.account(), id);
+    workups.saved(user.account(), id);
     return "redirect:/golfers/{id}/talk";
   }
 
   @Door(Passage.OPEN)
   @PostMapping("/close")
   String close(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     if (file.closed().isEmpty()) {
       visits.close(file, user.account());
     }
@@ -147,7 +147,7 @@ class VisitController {
   @Door(Passage.OPEN)
   @PostMapping("/resume")
   String resume(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    visits.resume(benches.file(user.account(), id));
+    visits.resume(workups.file(user.account(), id));
     return "redirect:/golfers/{id}/measure";
   }
 
@@ -158,7 +158,7 @@ class VisitController {
   @PostMapping("/{visit}/baseline")
   String baseline(
       @PathVariable String id, @PathVariable String visit, @AuthenticationPrincipal SignedIn user) {
-    GolferFile file = benches.file(user.account(), id);
+    GolferFile file = workups.file(user.account(), id);
     boolean again = Facts.BASELINE.in(file).filter(visit::equals).isPresent();
     Optional<EarlierVisit> chosen =
         files.visit(id, visit).filter(v -> !v.visitId().equals(file.visitId()));

@@ -103,6 +103,6 @@ class FramesTest {
   }
 
   private FrameView.GolferBar bar(String facts) {
-    return frames.of(WREN, GolferText.bench(facts), Station.TALK).golfer().orElseThrow();
+    return frames.of(WREN, GolferText.workup(facts), Station.TALK).golfer().orElseThrow();
   }
 }

@@ -146,7 +146,7 @@ class CasesTest {
         "cleared | consent=1; warning.night-pain=yes; cleared-warning.night-pain={\"by\":\"Dr Imrie\",\"profession\":\"doctor\",\"limits\":\"\",\"lifts\":[],\"blocks\":[],\"degrees\":[]} | bench | ask first: the warning signs",
       })
   void whereAGolferStands(String name, String facts, String group, String words) {
-    Glance glance = AtAGlance.glance(GolferText.bench(facts == null ? "" : facts));
+    Glance glance = AtAGlance.glance(GolferText.workup(facts == null ? "" : facts));
     assertThat(glance.group().name().toLowerCase(Locale.ROOT)).isEqualTo(group);
     assertThat(glance.words()).isEqualTo(words);
   }
@@ -154,31 +154,31 @@ class CasesTest {
   @Test
   void screenedGolfersAreReadyDueOrInABlock() {
     String screened = "consent=1\nasked\n" + HIPS;
-    assertThat(AtAGlance.glance(GolferText.bench(screened)).words())
+    assertThat(AtAGlance.glance(GolferText.workup(screened)).words())
         .isEqualTo("screened; look at the swing");
     String seen = screened + "fault.sway=none\n";
-    assertThat(AtAGlance.glance(GolferText.bench(seen)).words()).isEqualTo("ready for a plan");
+    assertThat(AtAGlance.glance(GolferText.workup(seen)).words()).isEqualTo("ready for a plan");
     String stiff =
         seen.replace("internal 45", "internal 20")
             + "fault.sway=clear\nwish.minutes=15\nwish.days=5\n";
-    Glance planned = AtAGlance.glance(GolferText.bench(stiff));
+    Glance planned = AtAGlance.glance(GolferText.workup(stiff));
     assertThat(planned.words()).isEqualTo("a plan waits to be given");
     assertThat(planned.dueOn()).isEmpty();
     assertThat(
-            AtAGlance.glance(GolferText.bench(stiff + "given 2026-11-11 2026-12-23 bridge"))
+            AtAGlance.glance(GolferText.workup(stiff + "given 2026-11-11 2026-12-23 bridge"))
                 .words())
         .isEqualTo("week 3 of 6, retest 23 Dec 2026");
     assertThat(
-            AtAGlance.glance(GolferText.bench(stiff + "given 2026-12-01 2027-01-12 bridge"))
+            AtAGlance.glance(GolferText.workup(stiff + "given 2026-12-01 2027-01-12 bridge"))
                 .words())
         .isEqualTo("block starts 1 Dec 2026");
     String knee = stiff + "caution.inner-knee=both\n";
     assertThat(
             AtAGlance.glance(
-                    GolferText.bench(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
+                    GolferText.workup(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
                 .words())
         .isEqualTo("plan not safe now");
-    Glance due = AtAGlance.glance(GolferText.bench(stiff + "given 2026-10-18 2026-11-29 bridge"));
+    Glance due = AtAGlance.glance(GolferText.workup(stiff + "given 2026-10-18 2026-11-29 bridge"));
     assertThat(due.group()).isEqualTo(TodayGroup.DUE);
     assertThat(due.words()).isEqualTo("retest due 29 Nov 2026");
     assertThat(due.trailInternal()).isEqualTo(Optional.of(20.0));
@@ -186,10 +186,10 @@ class CasesTest {
 
   @Test
   void afterTwoDaysAGolferIsQuiet() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of("consent=1", LocalDate.of(2026, 11, 23), List.of()), GolferText.TODAY);
-    assertThat(AtAGlance.glance(bench).group()).isEqualTo(TodayGroup.QUIET);
+    assertThat(AtAGlance.glance(workup).group()).isEqualTo(TodayGroup.QUIET);
   }
 
   @ParameterizedTest

@@ -141,8 +141,8 @@ public final class GolferText {
     return Optional.ofNullable(file.facts().get(key)).map(Noted::value);
   }
 
-  /** The golfer of this text at the bench. */
-  public static Bench bench(String text) {
-    return Bench.of(of(text), TODAY);
+  /** The golfer of this text, worked up. */
+  public static Workup workup(String text) {
+    return Workup.of(of(text), TODAY);
   }
 }

@@ -76,22 +76,22 @@ class StandardsTest {
   /** Three tries by a hand of 1.8: √(3.24/3 + 4) = 2.25; by the default 3 it would be 2.65. */
   @Test
   void aSetTakenByWrenCarriesWrensError() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of("try seated-rotation.right.internal 24 26 25"),
             Standards.of(Map.of(), Map.of("wren-id", WREN)),
             List.of(),
             GolferText.TODAY);
-    assertThat(bench.judgement().measurements().get(0).standardError())
+    assertThat(workup.judgement().measurements().get(0).standardError())
         .isCloseTo(2.254, Assertions.within(0.001));
   }
 
   @Test
   void aMinorNeedsAGuardianBesideTheConsent() {
-    assertThat(GolferText.bench("consent=1; who.birth-year=2010").consented()).isFalse();
-    assertThat(GolferText.bench("consent=1; who.birth-year=2010").guardianMissing()).isTrue();
-    assertThat(GolferText.bench("consent=1; who.birth-year=2010; who.guardian=Ann").consented())
+    assertThat(GolferText.workup("consent=1; who.birth-year=2010").consented()).isFalse();
+    assertThat(GolferText.workup("consent=1; who.birth-year=2010").guardianMissing()).isTrue();
+    assertThat(GolferText.workup("consent=1; who.birth-year=2010; who.guardian=Ann").consented())
         .isTrue();
-    assertThat(GolferText.bench("consent=1; who.birth-year=1990").consented()).isTrue();
+    assertThat(GolferText.workup("consent=1; who.birth-year=1990").consented()).isTrue();
   }
 }

@@ -39,7 +39,7 @@ class HandoversTest {
   }
 
   private Handover of(String more) {
-    return handovers.of(GolferText.bench(HIPS + more), WREN, GolferText.TODAY);
+    return handovers.of(GolferText.workup(HIPS + more), WREN, GolferText.TODAY);
   }
 
   @Test

@@ -11,8 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.core.body.Handed;
@@ -75,11 +75,11 @@ class BothModesTest extends FormsTest {
             .andExpect(status().isOk());
       }
     }
-    Bench bench = Bench.of(file(), LocalDate.now());
+    Workup workup = Workup.of(file(), LocalDate.now());
     assertThat(RunningOrder.FULL.cards(Handed.RIGHT))
-        .allMatch(c -> c.taken(bench.golfer().screen()))
-        .allMatch(c -> bench.golfer().screen().band(c.test(), c.side()).measured());
-    assertThat(bench.minutesLeft()).isZero();
+        .allMatch(c -> c.taken(workup.golfer().screen()))
+        .allMatch(c -> workup.golfer().screen().band(c.test(), c.side()).measured());
+    assertThat(workup.minutesLeft()).isZero();
   }
 
   @Test
@@ -148,12 +148,12 @@ class BothModesTest extends FormsTest {
   void painInAWordedTestIsKeptAndItsWordCountsForNothing() throws Exception {
     send("/measure/squat-depth/words/squat-depth", "value", "partial");
     Slot squat = Slot.parse("squat-depth").orElseThrow();
-    assertThat(Bench.of(file(), LocalDate.now()).golfer().screen().word(squat)).isPresent();
+    assertThat(Workup.of(file(), LocalDate.now()).golfer().screen().word(squat)).isPresent();
     send("/measure/squat-depth/pain", "level", "3", "site", "knee")
         .andExpect(content().string(not(containsString("Stopped by pain"))));
     send("/measure/squat-depth/pain", "level", "5", "site", "knee")
         .andExpect(content().string(containsString("Stopped by pain (knee)")));
-    assertThat(Bench.of(file(), LocalDate.now()).golfer().screen().word(squat)).isEmpty();
+    assertThat(Workup.of(file(), LocalDate.now()).golfer().screen().word(squat)).isEmpty();
     send("/measure/squat-depth/words/squat-depth", "value", "parallel")
         .andExpect(content().string(containsString("stopped by pain 5 (knee)")));
     assertThat(file().tries()).extracting(t -> t.word().orElseThrow()).containsExactly("partial");

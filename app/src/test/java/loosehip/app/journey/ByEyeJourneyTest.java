@@ -16,7 +16,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Set-up and swing by eye and by measure, the second look, the threads, and the handover. */
-class ByEyeJourneyTest extends BenchJourney {
+class ByEyeJourneyTest extends MeasureJourney {
 
   @Test
   void figuresSetLevelsAndThePairsFollow() {

@@ -8,7 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
-import loosehip.app.golfer.Bench;
+import loosehip.app.golfer.Workup;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
@@ -16,7 +16,7 @@ import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
 
 /** A whole screen at the speed of a clinic day: by keys, on the sheet, by thumb on a phone. */
-class ClinicDayJourneyTest extends BenchJourney {
+class ClinicDayJourneyTest extends MeasureJourney {
 
   @Test
   void aQuickScreenByKeysAlone() {
@@ -47,7 +47,7 @@ class ClinicDayJourneyTest extends BenchJourney {
     }
     page.reload();
     assertThat(page.locator(".minutes")).containsText("all of this order is taken");
-    assertThat(RunningOrder.QUICK.taken(bench().golfer().screen(), Handed.RIGHT)).isEqualTo(cards);
+    assertThat(RunningOrder.QUICK.taken(workup().golfer().screen(), Handed.RIGHT)).isEqualTo(cards);
     assertThat(complaints).isEmpty();
   }
 
@@ -80,7 +80,7 @@ class ClinicDayJourneyTest extends BenchJourney {
     }
     assertThat(page).hasURL(Pattern.compile(".*/set-up"));
     assertThat(groups).isLessThanOrEqualTo(90);
-    Bench now = bench();
+    Workup now = workup();
     assertThat(RunningOrder.FULL.cards(Handed.RIGHT)).allMatch(c -> c.taken(now.golfer().screen()));
     assertThat(
             now.golfer()
@@ -119,23 +119,23 @@ class ClinicDayJourneyTest extends BenchJourney {
   }
 
   private long untaken(String position) {
-    Bench now = bench();
+    Workup now = workup();
     return RunningOrder.FULL.cards(Handed.RIGHT).stream()
         .filter(c -> c.test().position().word().equals(position))
         .filter(c -> !c.taken(now.golfer().screen()) || !allWords(now, c))
         .count();
   }
 
-  private static boolean allWords(Bench bench, TestCard card) {
-    return card.words().stream().allMatch(w -> bench.golfer().screen().word(w).isPresent());
+  private static boolean allWords(Workup workup, TestCard card) {
+    return card.words().stream().allMatch(w -> workup.golfer().screen().word(w).isPresent());
   }
 
   private static Slot slot(String key) {
     return Slot.parse(key).orElseThrow();
   }
 
-  private Bench bench() {
-    return Bench.of(file(golfer), LocalDate.now());
+  private Workup workup() {
+    return Workup.of(file(golfer), LocalDate.now());
   }
 
   @Test
@@ -163,7 +163,7 @@ class ClinicDayJourneyTest extends BenchJourney {
         thumb.locator("[data-next]").tap();
         thumb.waitForURL(url -> !url.equals(before));
       }
-      assertThat(RunningOrder.QUICK.taken(bench().golfer().screen(), Handed.RIGHT))
+      assertThat(RunningOrder.QUICK.taken(workup().golfer().screen(), Handed.RIGHT))
           .isEqualTo(cards);
     }
   }

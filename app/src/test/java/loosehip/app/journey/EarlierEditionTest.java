@@ -21,8 +21,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
 import loosehip.app.fact.Facts;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.Database;
@@ -69,7 +69,7 @@ class EarlierEditionTest {
   @Autowired MockMvc mvc;
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
-  @Autowired Benches benches;
+  @Autowired Workups workups;
   @Autowired OwnExercises exercises;
   @Autowired PlanTemplates templates;
 
@@ -104,12 +104,12 @@ class EarlierEditionTest {
     return rows;
   }
 
-  private Bench bench(String name) {
+  private Workup workup(String name) {
     SignedIn wren = wren();
     return golfers.all(wren.account().practiceId()).stream()
         .filter(g -> g.name().equals(name))
         .findFirst()
-        .map(g -> benches.open(wren.account(), g.golferId()))
+        .map(g -> workups.open(wren.account(), g.golferId()))
         .orElseThrow();
   }
 
@@ -136,21 +136,21 @@ class EarlierEditionTest {
 
   @Test
   void clearancesKeepWhoWhenTheLimitsAndTheDayToLookAgainAndLiftNothing() {
-    assertThat(Facts.CLEARED_CAUTION.about(Caution.KNEE).in(bench("Tam Ruthven").file()))
+    assertThat(Facts.CLEARED_CAUTION.about(Caution.KNEE).in(workup("Tam Ruthven").file()))
         .contains(
             Clearance.of(
                 "Dr Moss, The Shed",
                 Optional.of(LocalDate.of(2026, 11, 20)),
                 "half lunges: no deep ones, 2 weeks",
                 Optional.of(LocalDate.of(2027, 1, 20))));
-    assertThat(Facts.CLEARED_CAUTION.about(Caution.HIP_PINCH).in(bench("Callum Rennie").file()))
+    assertThat(Facts.CLEARED_CAUTION.about(Caution.HIP_PINCH).in(workup("Callum Rennie").file()))
         .contains(
             Clearance.of("Mrs Gow", Optional.of(LocalDate.of(2026, 11, 2)), "", Optional.empty()));
   }
 
   @Test
   void aSetUpTakenIntoThePlanIsTheSame() {
-    var taken = Facts.SETUP_TODAY.in(bench("Callum Rennie").file()).orElseThrow();
+    var taken = Facts.SETUP_TODAY.in(workup("Callum Rennie").file()).orElseThrow();
     assertThat(taken.then().trailFlare()).isEqualTo(10);
     assertThat(taken.then().leadFlare()).isEqualTo(25);
     assertThat(taken.before().trailFlare()).isZero();
@@ -162,7 +162,7 @@ class EarlierEditionTest {
 
   @Test
   void thePlanItsVersionsAndWhatThePracticeMadeStand() throws Exception {
-    Bench tam = bench("Tam Ruthven");
+    Workup tam = workup("Tam Ruthven");
     String id = tam.file().id();
     assertThat(tam.file().given()).isPresent();
     String page =

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import loosehip.app.follow.Sessions;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import org.junit.jupiter.api.BeforeEach;
@@ -17,9 +17,9 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** The log of a plan: said, taken back, stopped by pain, kept with the version it belongs to. */
-class FollowJourneyTest extends BenchJourney {
+class FollowJourneyTest extends MeasureJourney {
   @Autowired Plans plans;
-  @Autowired Benches benches;
+  @Autowired Workups workups;
   @Autowired Sessions sessions;
   @Autowired Homework homework;
 
@@ -32,7 +32,7 @@ class FollowJourneyTest extends BenchJourney {
     note(golfer, "wish.days", "7", false);
     note(golfer, "wish.start", LocalDate.now().minusDays(10).toString(), false);
     note(golfer, "wish.tool-club", "yes", false);
-    plans.giveFrom(benches.open(wren, golfer), wren, LocalDate.EPOCH);
+    plans.giveFrom(workups.open(wren, golfer), wren, LocalDate.EPOCH);
   }
 
   private void open(int daysAgo) {
@@ -146,7 +146,7 @@ class FollowJourneyTest extends BenchJourney {
   @Test
   void aDayIsToldByTheVersionInForceOnIt() {
     sessions.doneAsAsked(
-        benches.open(wren, golfer),
+        workups.open(wren, golfer),
         wren,
         LocalDate.now().minusDays(4),
         Optional.of(5),

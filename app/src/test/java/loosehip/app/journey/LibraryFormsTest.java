@@ -10,8 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import loosehip.app.golfer.Benches;
 import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.golfer.Workups;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.link.Cause;
 import loosehip.core.link.PivotFault;
@@ -36,7 +36,7 @@ class LibraryFormsTest extends FormsTest {
        "demands": ["knee-bend"]%s}""";
 
   @Autowired StandardsShelf shelf;
-  @Autowired Benches benches;
+  @Autowired Workups workups;
   @Autowired OwnExercises exercises;
 
   private Coefficients coefficients() {
@@ -132,11 +132,11 @@ class LibraryFormsTest extends FormsTest {
     send(post("/library/order").param("earlier", "tilt-control"));
     send(post("/library/order").param("remove", "trunk-turn"));
     send(post("/library/order").param("add", "no-such-test"));
-    assertThat(benches.ownOrder(wren.account()))
+    assertThat(workups.ownOrder(wren.account()))
         .containsExactly(ScreenTest.TILT_CONTROL, ScreenTest.HINGE_CONTACT);
     send(post("/library/order").param("remove", "hinge-contact"));
     send(post("/library/order").param("remove", "tilt-control"));
-    assertThat(benches.ownOrder(wren.account())).isEmpty();
+    assertThat(workups.ownOrder(wren.account())).isEmpty();
   }
 
   private ResultActions bring(String... exercises) throws Exception {

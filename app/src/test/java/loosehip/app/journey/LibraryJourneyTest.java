@@ -23,7 +23,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** The library: the practice's own values, the floor angle, readings out and in again. */
-class LibraryJourneyTest extends BenchJourney {
+class LibraryJourneyTest extends MeasureJourney {
 
   @Test
   void readingsGoOutAndComeInAgainTheSameAndOnlyOnce() throws IOException {

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** By eye to threads, the next best test, and the trainer's own verdict beside the sum. */
-class LinksJourneyTest extends BenchJourney {
+class LinksJourneyTest extends MeasureJourney {
 
   @Test
   void theNextBestTestSettlesTheLinkAndTheTrainerOverrulesIt() {

@@ -10,8 +10,8 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The pivot bench under the hand: dragged, keyed, kept, taken into the plan, thrown away. */
-class PivotJourneyTest extends BenchJourney {
+/** The pivot page under the hand: dragged, keyed, kept, taken into the plan, thrown away. */
+class PivotJourneyTest extends MeasureJourney {
 
   @BeforeEach
   void aStiffTrailHip() {

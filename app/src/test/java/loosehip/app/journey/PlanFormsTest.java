@@ -14,8 +14,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.AtAGlance;
-import loosehip.app.golfer.Bench;
-import loosehip.app.golfer.Benches;
+import loosehip.app.golfer.Workup;
+import loosehip.app.golfer.Workups;
 import loosehip.app.plan.PlanStation;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Glance;
@@ -41,7 +41,7 @@ import org.springframework.web.util.HtmlUtils;
 
 /** The forms of a plan and of its log without a browser: what is kept and what is refused. */
 class PlanFormsTest extends FormsTest {
-  @Autowired Benches benches;
+  @Autowired Workups workups;
   @Autowired Plans plans;
   @Autowired PlanTemplates templates;
   @Autowired Homework homework;
@@ -79,18 +79,18 @@ class PlanFormsTest extends FormsTest {
   /** Two browsers: one notes a caution while the other gives the plan made before it. */
   @Test
   void aPlanLosesAgainstACautionNotedMeanwhile() throws Exception {
-    Bench before = benches.open(wren.account(), golfer);
+    Workup before = workups.open(wren.account(), golfer);
     note("caution.hip-pinch", "right");
     note("caution.hip-replacement", "left");
     plans.giveFrom(before, wren.account(), LocalDate.now());
     assertThat(file().given()).isEmpty();
-    plans.giveFrom(benches.open(wren.account(), golfer), wren.account(), LocalDate.now());
+    plans.giveFrom(workups.open(wren.account(), golfer), wren.account(), LocalDate.now());
     assertThat(file().given()).isPresent();
   }
 
   @Test
   void aPlanLosesAgainstASignAnsweredMeanwhile() throws Exception {
-    Bench before = benches.open(wren.account(), golfer);
+    Workup before = workups.open(wren.account(), golfer);
     note("warning.night-pain", "yes");
     plans.giveFrom(before, wren.account(), LocalDate.now());
     assertThat(file().given()).isEmpty();
@@ -103,13 +103,13 @@ class PlanFormsTest extends FormsTest {
     note("caution." + caution.id(), caution.sided() ? "left" : "yes");
     note("pain-now.back", "2");
     plan("give");
-    Bench bench = benches.open(wren.account(), golfer);
+    Workup workup = workups.open(wren.account(), golfer);
     String plan = read("/golfers/" + golfer + "/plan");
     String sheet = read("/golfers/" + golfer + "/sheet");
-    for (PlanItem item : plans.of(bench).orElseThrow().block().items(1)) {
+    for (PlanItem item : plans.of(workup).orElseThrow().block().items(1)) {
       List<Movement.Changed> changed =
           Planner.changed(
-              bench.golfer().practice().catalogue(), item.id(), bench.golfer().health());
+              workup.golfer().practice().catalogue(), item.id(), workup.golfer().health());
       if (!changed.isEmpty()) {
         assertThat(plan).contains(SafetyWords.changed(changed));
         assertThat(sheet).contains(SafetyWords.changed(changed));
@@ -129,12 +129,12 @@ class PlanFormsTest extends FormsTest {
     return send(request);
   }
 
-  private Bench bench() {
-    return benches.open(wren.account(), golfer);
+  private Workup workup() {
+    return workups.open(wren.account(), golfer);
   }
 
   private Plans.Plan now() {
-    return plans.of(bench()).orElseThrow();
+    return plans.of(workup()).orElseThrow();
   }
 
   private List<String> ids() {
@@ -205,7 +205,7 @@ class PlanFormsTest extends FormsTest {
   @Test
   void aBlockThatRunsKeepsItsFirstDayWhenItIsChanged() throws Exception {
     note("wish.start", LocalDate.now().minusDays(9).toString());
-    plans.giveFrom(bench(), wren.account(), LocalDate.EPOCH);
+    plans.giveFrom(workup(), wren.account(), LocalDate.EPOCH);
     LocalDate start = now().start();
     assertThat(start).isEqualTo(LocalDate.now().minusDays(9));
     plan("dose", "item", "seated-knee-drops", "by", "1");
@@ -218,7 +218,7 @@ class PlanFormsTest extends FormsTest {
   @Test
   void aLaterStartWishedForBeginsANewBlockThen() throws Exception {
     note("wish.start", LocalDate.now().minusDays(9).toString());
-    plans.giveFrom(bench(), wren.account(), LocalDate.EPOCH);
+    plans.giveFrom(workup(), wren.account(), LocalDate.EPOCH);
     LocalDate later = LocalDate.now().plusDays(12);
     note("wish.start", later.toString());
     plan("replan");
@@ -263,7 +263,7 @@ class PlanFormsTest extends FormsTest {
   void whatPainStoppedIsNotLoggedAsDoneAndWaitsForTheTrainer() throws Exception {
     LocalDate first = LocalDate.now().minusDays(6);
     note("wish.start", first.toString());
-    plans.giveFrom(benches.open(wren.account(), golfer), wren.account(), first);
+    plans.giveFrom(workups.open(wren.account(), golfer), wren.account(), first);
     LocalDate hurt = dayWith("seated-knee-drops", first);
     LocalDate later = dayWith("seated-knee-drops", hurt.plusDays(1));
     say(hurt, "seated-knee-drops", "done", "under", "pain", "6");
@@ -274,17 +274,17 @@ class PlanFormsTest extends FormsTest {
         .filteredOn(said -> said.item().id().equals("seated-knee-drops"))
         .hasSize(1);
     assertThat(homework.of(golfer)).hasSizeGreaterThan(1);
-    Glance glance = AtAGlance.glance(benches.open(wren.account(), golfer));
+    Glance glance = AtAGlance.glance(workups.open(wren.account(), golfer));
     assertThat(glance.group()).isEqualTo(TodayGroup.WAITING);
     assertThat(glance.words()).startsWith("stopped by pain on ");
     say(hurt, "seated-knee-drops", "done", "under", "pain", "2");
-    assertThat(AtAGlance.glance(benches.open(wren.account(), golfer)).group())
+    assertThat(AtAGlance.glance(workups.open(wren.account(), golfer)).group())
         .as("a slip of the finger is put right")
         .isNotEqualTo(TodayGroup.WAITING);
   }
 
   private LocalDate dayWith(String item, LocalDate from) {
-    var plan = plans.of(benches.open(wren.account(), golfer)).orElseThrow();
+    var plan = plans.of(workups.open(wren.account(), golfer)).orElseThrow();
     return from.datesUntil(LocalDate.now().plusDays(1))
         .filter(
             day ->
@@ -315,15 +315,15 @@ class PlanFormsTest extends FormsTest {
     assertThat(sheet)
         .contains("Your clinician", "no bend past 90, no hops", "Right hip in to 30° at most")
         .doesNotContain("Mr Corbett");
-    var bench = benches.open(wren.account(), golfer);
-    var block = plans.of(bench).orElseThrow().block();
+    var workup = workups.open(wren.account(), golfer);
+    var block = plans.of(workup).orElseThrow().block();
     assertThat(block.items()).isNotEmpty();
     for (PlanItem item : block.items()) {
       var movement =
-          bench
+          workup
               .golfer()
               .health()
-              .movement(bench.golfer().practice().catalogue().demands(item.id()));
+              .movement(workup.golfer().practice().catalogue().demands(item.id()));
       assertThat(movement.blocked()).as(item.id().id()).isEmpty();
       movement
           .changed()

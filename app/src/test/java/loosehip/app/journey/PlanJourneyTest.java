@@ -17,7 +17,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A plan given, changed, made unsafe and mended; its sheet, PDF and calendar file. */
-class PlanJourneyTest extends BenchJourney {
+class PlanJourneyTest extends MeasureJourney {
 
   @BeforeEach
   void aStiffGolferWithTimeAndTools() {

@@ -20,12 +20,12 @@ class ThreadsDrawingTest {
 
   @Test
   void withoutAFaultThereIsNothingToDraw() {
-    assertThat(ThreadsDrawing.of(GolferText.bench("fault.sway=none"))).isEmpty();
+    assertThat(ThreadsDrawing.of(GolferText.workup("fault.sway=none"))).isEmpty();
   }
 
   @Test
   void faultsComplaintsAndCausesAreTied() {
-    ThreadsView view = ThreadsDrawing.of(GolferText.bench(TWO_FAULTS)).orElseThrow();
+    ThreadsView view = ThreadsDrawing.of(GolferText.workup(TWO_FAULTS)).orElseThrow();
     assertThat(nodes(view, "fault")).containsExactly("Sway, clear", "Early stop, slight");
     assertThat(nodes(view, "complaint")).containsExactly("Lost distance");
     assertThat(nodes(view, "cause"))
@@ -35,7 +35,7 @@ class ThreadsDrawingTest {
 
   @Test
   void thicknessFollowsTheChanceAndTheUnmeasuredIsDashed() {
-    ThreadsView view = ThreadsDrawing.of(GolferText.bench(TWO_FAULTS)).orElseThrow();
+    ThreadsView view = ThreadsDrawing.of(GolferText.workup(TWO_FAULTS)).orElseThrow();
     ThreadsView.Thread trail = thread(view, "Trail hip, inward behind sway");
     ThreadsView.Thread side = thread(view, "Holds still behind sway");
     ThreadsView.Thread unmeasured = thread(view, "One-leg control, trail behind sway");
@@ -47,7 +47,7 @@ class ThreadsDrawingTest {
 
   @Test
   void nodesOfAColumnDoNotOverlap() {
-    ThreadsView view = ThreadsDrawing.of(GolferText.bench(TWO_FAULTS)).orElseThrow();
+    ThreadsView view = ThreadsDrawing.of(GolferText.workup(TWO_FAULTS)).orElseThrow();
     for (String kind : List.of("cause", "fault", "complaint")) {
       List<Integer> heights =
           view.nodes().stream()
@@ -65,7 +65,7 @@ class ThreadsDrawingTest {
 
   @Test
   void underABodyCauseStandsItsNumber() {
-    ThreadsView view = ThreadsDrawing.of(GolferText.bench(TWO_FAULTS)).orElseThrow();
+    ThreadsView view = ThreadsDrawing.of(GolferText.workup(TWO_FAULTS)).orElseThrow();
     assertThat(view.nodes())
         .filteredOn(n -> n.title().equals("Trail hip, inward"))
         .singleElement()

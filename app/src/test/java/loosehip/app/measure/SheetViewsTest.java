@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.RunningOrder;
@@ -26,8 +26,8 @@ class SheetViewsTest {
   }
 
   private static SheetView.Cell cell(String file, String key) {
-    Bench bench = GolferText.bench(file);
-    return SHEETS.cell(bench, TestCard.parse(key).orElseThrow(), LastEntry.NONE);
+    Workup workup = GolferText.workup(file);
+    return SHEETS.cell(workup, TestCard.parse(key).orElseThrow(), LastEntry.NONE);
   }
 
   @ParameterizedTest(name = "{0} {1}: stay {2}")
@@ -64,19 +64,19 @@ class SheetViewsTest {
 
   @Test
   void theFirstPositionWithSomethingOpenIsShown() {
-    assertThat(SheetViews.position(GolferText.bench(""), Optional.empty()))
+    assertThat(SheetViews.position(GolferText.workup(""), Optional.empty()))
         .isEqualTo(Position.STANDING);
-    assertThat(SheetViews.position(GolferText.bench(""), Optional.of("face-down")))
+    assertThat(SheetViews.position(GolferText.workup(""), Optional.of("face-down")))
         .isEqualTo(Position.FACE_DOWN);
-    assertThat(SheetViews.position(GolferText.bench("order=quick"), Optional.of("face-down")))
+    assertThat(SheetViews.position(GolferText.workup("order=quick"), Optional.of("face-down")))
         .isEqualTo(Position.STANDING);
   }
 
   @ParameterizedTest
   @EnumSource(Position.class)
   void everyCardOfThePositionStandsOnItsSheetOnce(Position position) {
-    Bench bench = GolferText.bench("order=full");
-    SheetView sheet = SHEETS.of(bench, position);
+    Workup workup = GolferText.workup("order=full");
+    SheetView sheet = SHEETS.of(workup, position);
     assertThat(sheet.rows().stream().flatMap(r -> r.cells().stream()).map(SheetView.Cell::key))
         .containsExactlyInAnyOrderElementsOf(
             RunningOrder.FULL.cards(Handed.RIGHT).stream()

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.NotHere;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
@@ -29,28 +29,29 @@ class TestViewsTest {
 
   @Test
   void theFirstCardNotTakenIsOffered() {
-    Bench bench =
-        GolferText.bench("try standing-turn.right.internal 50; try standing-turn.left.internal 50");
-    assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.external");
-    assertThat(card(bench, CARD, null)).isEqualTo(CARD);
-    assertThat(card(bench, " ", "")).isEqualTo("standing-turn.right.external");
-    assertThatThrownBy(() -> card(bench, "nonsense", null)).isInstanceOf(NotHere.class);
-    assertThatThrownBy(() -> card(bench, null, "nonsense")).isInstanceOf(NotHere.class);
-    assertThat(card(bench, null, "trunk-turn")).isEqualTo("trunk-turn.right");
+    Workup workup =
+        GolferText.workup(
+            "try standing-turn.right.internal 50; try standing-turn.left.internal 50");
+    assertThat(card(workup, null, null)).isEqualTo("standing-turn.right.external");
+    assertThat(card(workup, CARD, null)).isEqualTo(CARD);
+    assertThat(card(workup, " ", "")).isEqualTo("standing-turn.right.external");
+    assertThatThrownBy(() -> card(workup, "nonsense", null)).isInstanceOf(NotHere.class);
+    assertThatThrownBy(() -> card(workup, null, "nonsense")).isInstanceOf(NotHere.class);
+    assertThat(card(workup, null, "trunk-turn")).isEqualTo("trunk-turn.right");
   }
 
   @Test
   void anotherOrderHasItsOwnCardsAndTheSameResults() {
-    Bench quick = GolferText.bench("order=quick; try hinge-contact 40");
+    Workup quick = GolferText.workup("order=quick; try hinge-contact 40");
     assertThat(card(quick, null, null)).isEqualTo("standing-turn.right.internal");
     assertThat(view(quick, "one-leg-stand.right.open").order()).hasSize(17);
-    assertThat(view(GolferText.bench("order=full"), CARD).order()).hasSize(44);
-    assertThat(view(GolferText.bench(""), "squat-depth").order()).hasSize(21);
+    assertThat(view(GolferText.workup("order=full"), CARD).order()).hasSize(44);
+    assertThat(view(GolferText.workup(""), "squat-depth").order()).hasSize(21);
     assertThat(card(quick, null, "squat-depth")).isEqualTo("squat-depth");
   }
 
-  private static String card(Bench bench, String key, String test) {
-    return Cards.asked(bench, Optional.ofNullable(key), Optional.ofNullable(test)).key();
+  private static String card(Workup workup, String key, String test) {
+    return Cards.asked(workup, Optional.ofNullable(key), Optional.ofNullable(test)).key();
   }
 
   @ParameterizedTest(name = "{0}: {1}, {2}, {3}")
@@ -64,7 +65,7 @@ class TestViewsTest {
         "try seated-rotation.right.internal 22; try seated-rotation.right.external 55 | 22.0° | short of 30 | short",
       })
   void theResultInWords(String file, String mean, String verdict, String band) {
-    TestView.Result result = view(GolferText.bench(file), CARD).live().result().orElseThrow();
+    TestView.Result result = view(GolferText.workup(file), CARD).live().result().orElseThrow();
     assertThat(result.mean()).isEqualTo(mean);
     assertThat(result.verdict()).isEqualTo(verdict);
     assertThat(result.band()).isEqualTo(band);
@@ -72,22 +73,22 @@ class TestViewsTest {
 
   @Test
   void theHipsSpeakTogetherWithWhatFollows() {
-    Bench bench =
-        GolferText.bench(
+    Workup workup =
+        GolferText.workup(
             "try seated-rotation.right.internal 22; try seated-rotation.right.external 55;"
                 + " try standing-turn.right.internal 48");
-    assertThat(view(bench, CARD).live().result().orElseThrow().hips())
+    assertThat(view(workup, CARD).live().result().orElseThrow().hips())
         .extracting(TestView.Said::words)
         .containsExactly(
             "arc shifted outward", "foot and knee do much of the turning (whole leg less hip: 26)");
-    assertThat(view(bench, CARD).live().result().orElseThrow().hips().get(0).follows())
+    assertThat(view(workup, CARD).live().result().orElseThrow().hips().get(0).follows())
         .contains("let the feet do it");
   }
 
   @Test
   void anEarlierVisitCanBeChosenToCompareWith() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of(
                 "try " + CARD + " 24 26 25; baseline=before-2025-03-03",
                 GolferText.TODAY,
@@ -95,7 +96,7 @@ class TestViewsTest {
                     GolferText.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
                     GolferText.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
             GolferText.TODAY);
-    TestView.Result result = view(bench, CARD).live().result().orElseThrow();
+    TestView.Result result = view(workup, CARD).live().result().orElseThrow();
     assertThat(result.before()).contains("then 10.0 on 3 Mar 2025");
     assertThat(result.change()).contains("+15.0, real");
     assertThat(result.chance()).startsWith("real from 8.8; 99 %");
@@ -103,8 +104,8 @@ class TestViewsTest {
 
   @Test
   void theWeakerSideComesFirstAndSkipsLeaveTheMinutes() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of(
                 "skip.hinge-contact=no time",
                 GolferText.TODAY,
@@ -112,31 +113,31 @@ class TestViewsTest {
                     GolferText.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.left 30"),
                     GolferText.earlier(LocalDate.of(2026, 3, 2), "trunk-turn.right 50"))),
             GolferText.TODAY);
-    assertThat(view(bench, "hinge-contact").skipped()).contains("no time");
-    assertThat(bench.minutesLeft()).isEqualTo(13);
-    assertThat(card(bench, null, null)).isEqualTo("standing-turn.right.internal");
+    assertThat(view(workup, "hinge-contact").skipped()).contains("no time");
+    assertThat(workup.minutesLeft()).isEqualTo(13);
+    assertThat(card(workup, null, null)).isEqualTo("standing-turn.right.internal");
   }
 
   @Test
   void aBlockedTestSaysWhyAndACarefulOneWhatToMind() {
-    Bench bench = GolferText.bench("caution.balance=yes; order=full");
-    assertThat(view(bench, "one-leg-stand.right.closed").blocked().orElseThrow())
+    Workup workup = GolferText.workup("caution.balance=yes; order=full");
+    assertThat(view(workup, "one-leg-stand.right.closed").blocked().orElseThrow())
         .startsWith("no closed eyes");
-    assertThat(view(bench, "one-leg-stand.right.open").cares().get(0))
+    assertThat(view(workup, "one-leg-stand.right.open").cares().get(0))
         .startsWith("support at hand");
   }
 
   @Test
   void smallerIsBetterSaysPast() {
-    Bench bench = GolferText.bench("try side-hip-hold.right 9");
-    assertThat(view(bench, "side-hip-hold.right").live().result().orElseThrow().verdict())
+    Workup workup = GolferText.workup("try side-hip-hold.right 9");
+    assertThat(view(workup, "side-hip-hold.right").live().result().orElseThrow().verdict())
         .isEqualTo("past 7");
   }
 
   @Test
   void theOtherSideAndTheLastVisitAreHeldAgainstTheRuler() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of(
                 "try seated-rotation.right.internal 24 26 25; try seated-rotation.left.internal 43 43",
                 GolferText.TODAY,
@@ -144,7 +145,7 @@ class TestViewsTest {
                     GolferText.earlier(LocalDate.of(2026, 3, 3), CARD + " 32 33 31"),
                     GolferText.earlier(LocalDate.of(2025, 3, 3), CARD + " 10"))),
             GolferText.TODAY);
-    TestView.Result result = view(bench, CARD).live().result().orElseThrow();
+    TestView.Result result = view(workup, CARD).live().result().orElseThrow();
     assertThat(result.otherSide()).contains("lead (L) is 43.0");
     assertThat(result.apart()).contains("18 apart: more than the ruler");
     assertThat(result.before()).contains("last time 32.0 on 3 Mar 2026");
@@ -153,21 +154,21 @@ class TestViewsTest {
 
   @Test
   void aRetestTakesTheMethodOfLastTime() {
-    Bench bench =
-        Bench.of(
+    Workup workup =
+        Workup.of(
             GolferText.of(
                 "",
                 GolferText.TODAY,
                 List.of(GolferText.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.right 40"))),
             GolferText.TODAY);
-    assertThat(view(bench, "trunk-turn.right").live().method()).contains(Method.INCLINOMETER);
-    assertThat(view(GolferText.bench(""), "trunk-turn.right").live().method())
+    assertThat(view(workup, "trunk-turn.right").live().method()).contains(Method.INCLINOMETER);
+    assertThat(view(GolferText.workup(""), "trunk-turn.right").live().method())
         .contains(Method.CLUB_ANGLE);
   }
 
   @Test
   void triesAreNamedAndAFullSetSaysSo() {
-    TestView.Live live = view(GolferText.bench("try " + CARD + " 24 (26) 25 24 25"), CARD).live();
+    TestView.Live live = view(GolferText.workup("try " + CARD + " 24 (26) 25 24 25"), CARD).live();
     assertThat(live.tries())
         .extracting(TestView.TryBox::label)
         .containsExactly("first", "second", "third", "fourth", "fifth");
@@ -179,14 +180,14 @@ class TestViewsTest {
 
   @Test
   void aWideSpreadAsksForAnother() {
-    assertThat(view(GolferText.bench("try " + CARD + " 24 32"), CARD).live().advice())
+    assertThat(view(GolferText.workup("try " + CARD + " 24 32"), CARD).live().advice())
         .isEqualTo("The tries lie 8.0° apart: take another, or void the odd one (x).");
-    assertThat(view(GolferText.bench("try " + CARD + " 24 30"), CARD).live().advice()).isEmpty();
+    assertThat(view(GolferText.workup("try " + CARD + " 24 30"), CARD).live().advice()).isEmpty();
   }
 
   @Test
   void aLeftHandersTrailSideIsTheLeft() {
-    TestView view = view(GolferText.bench("who.handed=left"), "seated-rotation.left.internal");
+    TestView view = view(GolferText.workup("who.handed=left"), "seated-rotation.left.internal");
     assertThat(view.side()).contains("trail (L)");
     assertThat(view.leg()).isEqualTo("trail");
     assertThat(view.mirrored()).isTrue();
@@ -195,7 +196,7 @@ class TestViewsTest {
 
   @Test
   void theViewTellsWhatTheTestFeedsAndWhatComesNext() {
-    TestView view = view(GolferText.bench(""), CARD);
+    TestView view = view(GolferText.workup(""), CARD);
     assertThat(view.meta()).contains("Seated").contains("the turn budget").contains("sway");
     assertThat(view.nextTitle()).isEqualTo("the other side, lead (L)");
     assertThat(view.previousTitle()).isEqualTo("Level pelvis on one leg, lead (L)");
@@ -208,7 +209,7 @@ class TestViewsTest {
   @Test
   void testsToldInWordsShowTheirQuestions() {
     TestView.Live live =
-        view(GolferText.bench("try glute-switch.right.tall yes"), "glute-switch.right").live();
+        view(GolferText.workup("try glute-switch.right.tall yes"), "glute-switch.right").live();
     assertThat(live.numeric()).isFalse();
     assertThat(live.words())
         .extracting(TestView.WordRow::question)
@@ -217,8 +218,8 @@ class TestViewsTest {
     assertThat(live.words().get(1).chosen()).isEmpty();
   }
 
-  private static TestView view(Bench bench, String key) {
+  private static TestView view(Workup workup, String key) {
     TestCard card = Cards.of(key);
-    return VIEWS.view(bench, card, LastEntry.NONE);
+    return VIEWS.view(workup, card, LastEntry.NONE);
   }
 }

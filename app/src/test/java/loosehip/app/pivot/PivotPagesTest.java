@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.figure.Figures;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Coefficients;
@@ -42,9 +42,11 @@ class PivotPagesTest {
     return new PivotPages(context.getBean(Figures.class));
   }
 
-  private static PivotPage page(Bench bench, Map<String, String> asked) {
+  private static PivotPage page(Workup workup, Map<String, String> asked) {
     return PAGES.page(
-        bench, Trial.of(asked, bench.golfer().setup(), bench.golfer().school()), Optional.empty());
+        workup,
+        Trial.of(asked, workup.golfer().setup(), workup.golfer().school()),
+        Optional.empty());
   }
 
   private static PivotPage.Delta delta(PivotPage page, String id) {
@@ -53,7 +55,7 @@ class PivotPagesTest {
 
   @Test
   void asItStandsNothingMoves() {
-    PivotPage page = page(GolferText.bench(STIFF), Map.of());
+    PivotPage page = page(GolferText.workup(STIFF), Map.of());
     assertThat(page.changed()).isFalse();
     assertThat(delta(page, "back").verdict()).isEqualTo("−29.0");
     assertThat(delta(page, "impact").verdict()).isEqualTo("+1.1");
@@ -64,8 +66,8 @@ class PivotPagesTest {
   /** The trail side limits by 0.1 only, so five of trail flare buy 0.1 until the lead opens too. */
   @Test
   void aTriedSetupMovesTheMarginsByWhatItBuys() {
-    Bench bench = GolferText.bench(STIFF);
-    PivotPage lead = page(bench, Map.of("leadFlare", "10", "trailFlare", "10"));
+    Workup workup = GolferText.workup(STIFF);
+    PivotPage lead = page(workup, Map.of("leadFlare", "10", "trailFlare", "10"));
     assertThat(delta(lead, "back").moved()).isEqualTo("+10.0");
     assertThat(delta(lead, "impact").moved()).isEqualTo("−10.0");
     assertThat(lead.changed()).isTrue();
@@ -162,13 +164,13 @@ class PivotPagesTest {
 
   @Test
   void whenNoSetupSufficesItSaysWhatStaysShort() {
-    PivotPage.Today today = SetupToday.of(GolferText.bench(STIFF));
+    PivotPage.Today today = SetupToday.of(GolferText.workup(STIFF));
     assertThat(today.verdict())
         .isEqualTo(
             "No set-up pays for all of it: 16.9 degrees short going back stays even with the best,"
                 + " and training has to pay the rest.");
     assertThat(today.ways()).isNotEmpty();
-    List<PivotPage.SchoolCard> cards = PAGES.schools(GolferText.bench(STIFF));
+    List<PivotPage.SchoolCard> cards = PAGES.schools(GolferText.workup(STIFF));
     assertThat(card(cards, "shift-and-turn").score()).isEqualTo("41.7");
     assertThat(card(cards, "rotation-first").score()).isEqualTo("72.9");
     assertThat(card(cards, "rotation-first").chosen()).isTrue();
@@ -184,7 +186,7 @@ class PivotPagesTest {
 
   @Test
   void theRetestMovesTheBridge() {
-    Bench first = GolferText.bench(STIFF);
+    Workup first = GolferText.workup(STIFF);
     Trial taken = Trial.of(Map.of("trailFlare", "10"), first.golfer().setup(), School.FREE_TURN);
     String line =
         Facts.SETUP_TODAY.note(AcceptedSetup.taken(first, taken.setup())).value().orElseThrow();
@@ -199,21 +201,21 @@ class PivotPagesTest {
             .replace("prone-rotation.right.internal 18", "prone-rotation.right.internal 25")
             .replace("seated-rotation.right.internal 22", "seated-rotation.right.internal 29");
     assertThat(bridge(better + "\nsetup-today=" + line)).containsExactly(true, false);
-    assertThat(AcceptedSetup.of(GolferText.bench(STIFF + "\nsetup-today=nonsense"))).isEmpty();
+    assertThat(AcceptedSetup.of(GolferText.workup(STIFF + "\nsetup-today=nonsense"))).isEmpty();
   }
 
   private static List<Boolean> bridge(String file) {
-    return SetupToday.of(GolferText.bench(file)).bridge().stream()
+    return SetupToday.of(GolferText.workup(file)).bridge().stream()
         .map(PivotPage.BridgeLine::reached)
         .toList();
   }
 
   @Test
   void aMissingTestIsNamedAndTheRestIsSaid() {
-    PivotPage page = page(GolferText.bench("try seated-rotation.left.internal 33"), Map.of());
+    PivotPage page = page(GolferText.workup("try seated-rotation.left.internal 33"), Map.of());
     assertThat(page.deltas()).extracting(PivotPage.Delta::id).containsExactly("impact", "finish");
     assertThat(page.tried().missing()).hasSize(3);
-    assertThat(PAGES.schools(GolferText.bench(""))).isEmpty();
-    assertThat(SetupToday.of(GolferText.bench("")).verdict()).startsWith("Not known yet");
+    assertThat(PAGES.schools(GolferText.workup(""))).isEmpty();
+    assertThat(SetupToday.of(GolferText.workup("")).verdict()).startsWith("Not known yet");
   }
 }

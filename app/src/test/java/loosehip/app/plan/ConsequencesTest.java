@@ -14,7 +14,7 @@ class ConsequencesTest {
   private static final Consequences CONSEQUENCES = new Consequences(new ExerciseTexts());
 
   private static Consequences.Consequence one(String file) {
-    List<Consequences.Consequence> all = CONSEQUENCES.of(GolferText.bench(file));
+    List<Consequences.Consequence> all = CONSEQUENCES.of(GolferText.workup(file));
     assertThat(all).hasSize(1);
     return all.get(0);
   }

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.exercise.ExerciseTexts;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Catalogue;
@@ -44,8 +44,8 @@ class PlanDocumentTest {
       """;
 
   private static Block block() {
-    Bench bench = GolferText.bench(STIFF);
-    return bench.proposal().orElseThrow();
+    Workup workup = GolferText.workup(STIFF);
+    return workup.proposal().orElseThrow();
   }
 
   private static Block round(Block block, Catalogue catalogue) {
@@ -143,10 +143,10 @@ class PlanDocumentTest {
 
   @Test
   void twoVersionsSideBySideNameWhatCameWentAndChanged() {
-    Bench bench = GolferText.bench(STIFF);
+    Workup workup = GolferText.workup(STIFF);
     Plans.Plan before = plan(block());
     ItemId out = before.block().items().get(0).id();
-    Bench shorter = GolferText.bench(STIFF.replace("wish.minutes=25", "wish.minutes=8"));
+    Workup shorter = GolferText.workup(STIFF.replace("wish.minutes=25", "wish.minutes=8"));
     Plans.Plan after = plan(shorter.proposal().orElseThrow());
     List<PlanComparison.Line> lines = PlanComparison.of(before, after, new ExerciseTexts());
     assertThat(lines).extracting(PlanComparison.Line::kind).contains(PlanComparison.Kind.OUT);
@@ -163,7 +163,7 @@ class PlanDocumentTest {
     assertThat(PlanComparison.of(before, before, new ExerciseTexts()))
         .extracting(PlanComparison.Line::kind)
         .containsOnly(PlanComparison.Kind.SAME);
-    assertThat(bench.blocked(List.of(out))).isEmpty();
+    assertThat(workup.blocked(List.of(out))).isEmpty();
   }
 
   private static Plans.Plan plan(Block block) {

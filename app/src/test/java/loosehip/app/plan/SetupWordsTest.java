@@ -26,7 +26,7 @@ class SetupWordsTest {
 
   @Test
   void exampleBIsToldWhatToChangeAndWhatStaysShort() {
-    List<String> lines = new SetupWords(GolferText.bench(B)).lines();
+    List<String> lines = new SetupWords(GolferText.workup(B)).lines();
     assertThat(lines.get(0))
         .isEqualTo(
             "Let the trail knee straighten by 5° going back; going back, lead knee comes in and"
@@ -35,7 +35,7 @@ class SetupWordsTest {
     assertThat(lines.get(1))
         .isEqualTo(
             "Going back 29 short becomes 17 short; coming through 1 to spare becomes 6 to spare.");
-    assertThat(new SetupWords(GolferText.bench(B)).others())
+    assertThat(new SetupWords(GolferText.workup(B)).others())
         .hasSizeBetween(1, 2)
         .allMatch(l -> l.contains("(back ") && l.endsWith(")."));
     assertThat(lines.get(2)).isEqualTo("What stays short, training has to pay.");
@@ -43,14 +43,14 @@ class SetupWordsTest {
 
   @Test
   void inShiftAndTurnTheTrailFootFlares() {
-    assertThat(new SetupWords(GolferText.bench(B + "school=shift-and-turn")).lines().get(0))
+    assertThat(new SetupWords(GolferText.workup(B + "school=shift-and-turn")).lines().get(0))
         .startsWith("Trail foot flared 15° instead of 0°; going back, lead heel rises too");
   }
 
   @Test
   void whatIsOfferedSaysWhenEachPartOfItGoesAgain() {
     List<PivotPage.BridgeLine> bridge =
-        new SetupWords(GolferText.bench(B + "school=shift-and-turn")).bridge();
+        new SetupWords(GolferText.workup(B + "school=shift-and-turn")).bridge();
     assertThat(bridge.get(0).words()).isEqualTo("trail flare 15° back to 10°");
     assertThat(bridge.get(0).when()).startsWith("when trail hip inward has gained 5°, about week");
     assertThat(bridge).noneMatch(PivotPage.BridgeLine::reached);
@@ -69,14 +69,14 @@ class SetupWordsTest {
         try seated-rotation.left.internal 55
         try trunk-turn.right 55
         """;
-    assertThat(new SetupWords(GolferText.bench(free)).lines())
+    assertThat(new SetupWords(GolferText.workup(free)).lines())
         .containsExactly("Nothing to change: today's set-up pays for this pivot.");
-    assertThat(new SetupWords(GolferText.bench(free)).others()).isEmpty();
-    assertThat(new SetupWords(GolferText.bench(free)).bridge()).isEmpty();
+    assertThat(new SetupWords(GolferText.workup(free)).others()).isEmpty();
+    assertThat(new SetupWords(GolferText.workup(free)).bridge()).isEmpty();
   }
 
   @Test
   void aMissingTestIsSaid() {
-    assertThat(new SetupWords(GolferText.bench("")).lines().get(0)).startsWith("Not known yet");
+    assertThat(new SetupWords(GolferText.workup("")).lines().get(0)).startsWith("Not known yet");
   }
 }

@@ -6,8 +6,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import loosehip.app.golfer.Bench;
 import loosehip.app.golfer.GolferText;
+import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile.EarlierVisit;
 import loosehip.core.measure.Change;
 import org.junit.jupiter.api.Test;
@@ -27,7 +27,7 @@ class ComparisonsTest {
           "side-hip-hold.right 1 1 1 1 1",
           "hinge-contact 40",
           "squat-depth parallel");
-  private static final Bench BENCH = GolferText.bench("who.handed=left");
+  private static final Workup WORKUP = GolferText.workup("who.handed=left");
 
   private static EarlierVisit visit(LocalDate on, String... lines) {
     return new EarlierVisit(
@@ -40,7 +40,7 @@ class ComparisonsTest {
   /** The worked retest: 7.0 against an MDC of 7.33 is likely, not real. */
   @Test
   void everyDifferenceIsHeldAgainstItsOwnRuler() {
-    Comparison c = Comparisons.of(BENCH, SPRING, AUTUMN);
+    Comparison c = Comparisons.of(WORKUP, SPRING, AUTUMN);
     Comparison.Pair hip = c.numbers().get(1);
     assertThat(hip.title()).isEqualTo("Seated hip turn, inward");
     assertThat(hip.side()).isEqualTo("lead (R)");
@@ -59,7 +59,7 @@ class ComparisonsTest {
 
   @Test
   void wordsAndWhatWasMeasuredOnlyOnceAreNamed() {
-    Comparison c = Comparisons.of(BENCH, SPRING, AUTUMN);
+    Comparison c = Comparisons.of(WORKUP, SPRING, AUTUMN);
     assertThat(c.words())
         .containsExactly(new Comparison.WordPair("Squat depth", "partial", "parallel", true));
     assertThat(c.onlyOnce())
@@ -69,7 +69,7 @@ class ComparisonsTest {
 
   @Test
   void theMarksOfADrawingStayOnIt() {
-    List<Comparison.Pair> pairs = Comparisons.of(BENCH, SPRING, AUTUMN).numbers();
+    List<Comparison.Pair> pairs = Comparisons.of(WORKUP, SPRING, AUTUMN).numbers();
     assertThat(pairs)
         .allSatisfy(
             p ->

@@ -16,7 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param advice what to do
  */
 public record TestRule(NotedCaution because, Advice advice) {
-  /** How long a hold lasts at most with a heart or blood pressure to mind, in seconds (domain/06). */
+  /**
+   * How long a hold lasts at most with a heart or blood pressure to mind, in seconds (domain/06).
+   */
   public static final double HOLD_LIMIT = 10;
 
   /** What a caution can ask of a test. */

@@ -7,8 +7,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** What happens at the bench when the typing goes wrong. */
-class BenchInputJourneyTest extends BenchJourney {
+/** What happens on Measure when the typing goes wrong. */
+class MeasureInputJourneyTest extends MeasureJourney {
   private static final String CARD = "seated-rotation.right.internal";
 
   @BeforeEach

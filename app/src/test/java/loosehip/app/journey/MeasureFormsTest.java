@@ -31,8 +31,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
-/** The forms of the bench without a browser: what is kept, what is refused, what comes back. */
-class BenchFormsTest extends FormsTest {
+/**
+ * The forms of Talk and Measure without a browser: what is kept, what is refused, what comes back.
+ */
+class MeasureFormsTest extends FormsTest {
   @Autowired Visits visits;
 
   private static final String CARD = "seated-rotation.right.internal";

@@ -37,9 +37,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The golfer in hand: the file as stored, the case made of it, and the judgement of the core. What
- * costs something is worked out when first asked for; a bench belongs to one request.
+ * costs something is worked out when first asked for; a workup belongs to one request.
  */
-public final class Bench {
+public final class Workup {
   private final GolferFile file;
   private final CaseFile golfer;
   private final Standards standards;
@@ -52,7 +52,7 @@ public final class Bench {
   private @Nullable Map<ScreenTest, Side> firstSides;
   private @Nullable List<TestCard> cards;
 
-  private Bench(
+  private Workup(
       GolferFile file,
       CaseFile golfer,
       Standards standards,
@@ -65,21 +65,21 @@ public final class Bench {
     this.today = today;
   }
 
-  /** Takes a file to the bench by the shipped standards. */
-  public static Bench of(GolferFile file, LocalDate today) {
+  /** Works a file up by the shipped standards. */
+  public static Workup of(GolferFile file, LocalDate today) {
     return of(file, Standards.SHIPPED, List.of(), today);
   }
 
   /**
-   * Takes a file to the bench.
+   * Works a file up.
    *
    * @param standards what results are held against
    * @param ownOrder the running order of whoever looks; empty when they made none
    * @param today the day of looking
    */
-  public static Bench of(
+  public static Workup of(
       GolferFile file, Standards standards, List<ScreenTest> ownOrder, LocalDate today) {
-    return new Bench(file, Cases.of(file, standards, today), standards, ownOrder, today);
+    return new Workup(file, Cases.of(file, standards, today), standards, ownOrder, today);
   }
 
   /** What is stored. */

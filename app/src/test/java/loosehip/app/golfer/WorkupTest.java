@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class BenchTest {
+class WorkupTest {
 
   @ParameterizedTest
   @CsvSource(
@@ -35,36 +35,36 @@ class BenchTest {
         "no year given | consent=1 | true | false",
       })
   void whoMayBeMeasured(String name, String facts, boolean consented, boolean guardianMissing) {
-    Bench bench = GolferText.bench(facts);
-    assertThat(bench.consented()).isEqualTo(consented);
-    assertThat(bench.guardianMissing()).isEqualTo(guardianMissing);
+    Workup workup = GolferText.workup(facts);
+    assertThat(workup.consented()).isEqualTo(consented);
+    assertThat(workup.guardianMissing()).isEqualTo(guardianMissing);
   }
 
   @ParameterizedTest
   @CsvSource({"right, trail (R), lead (L)", "left, trail (L), lead (R)"})
   void sidesAreSpokenOfByTheLegTheyAre(String handed, String trail, String lead) {
-    Bench bench = GolferText.bench("who.handed=" + handed);
-    assertThat(bench.spoken(Leg.TRAIL)).isEqualTo(trail);
-    assertThat(bench.spoken(Leg.LEAD)).isEqualTo(lead);
-    assertThat(bench.spoken(Side.RIGHT)).isEqualTo(handed.equals("right") ? trail : lead);
+    Workup workup = GolferText.workup("who.handed=" + handed);
+    assertThat(workup.spoken(Leg.TRAIL)).isEqualTo(trail);
+    assertThat(workup.spoken(Leg.LEAD)).isEqualTo(lead);
+    assertThat(workup.spoken(Side.RIGHT)).isEqualTo(handed.equals("right") ? trail : lead);
   }
 
   @Test
   void aCautionNotedSinceStrikesWhatItBlocksInTheGivenPlan() {
     String given = "given 2026-11-11 2026-12-23 seated-knee-drops";
-    assertThat(GolferText.bench(given).struck()).isEmpty();
-    Bench knee = GolferText.bench("caution.inner-knee=right; " + given);
+    assertThat(GolferText.workup(given).struck()).isEmpty();
+    Workup knee = GolferText.workup("caution.inner-knee=right; " + given);
     assertThat(knee.struck())
         .isEqualTo(
             Map.of(
                 ItemId.of("seated-knee-drops"),
-                new Bench.ByCaution(
+                new Workup.ByCaution(
                     new Reason.ByCaution(
                         NotedCaution.of(Caution.INNER_KNEE, Side.RIGHT),
                         Optional.of(Demand.KNEE_TWIST)))));
-    assertThat(GolferText.bench("caution.wrist=right; " + given).struck()).isEmpty();
+    assertThat(GolferText.workup("caution.wrist=right; " + given).struck()).isEmpty();
     assertThat(
-            GolferText.bench(
+            GolferText.workup(
                     "caution.inner-knee=right; cleared-caution.inner-knee="
                         + lifting("\"knee-twist\"")
                         + "; "
@@ -73,7 +73,7 @@ class BenchTest {
         .as("a recorded clearance lifts it")
         .isEmpty();
     assertThat(
-            GolferText.bench(
+            GolferText.workup(
                     "caution.inner-knee=right; cleared-caution.inner-knee="
                         + lifting("\"impact\"")
                         + "; "
@@ -81,7 +81,7 @@ class BenchTest {
                 .struck())
         .as("one that does not name it does not")
         .isNotEmpty();
-    assertThat(GolferText.bench("caution.inner-knee=right").struck()).isEmpty();
+    assertThat(GolferText.workup("caution.inner-knee=right").struck()).isEmpty();
   }
 
   private static String lifting(String demands) {
@@ -92,10 +92,10 @@ class BenchTest {
 
   @Test
   void onlyWhatIsBlockedIsNamedInTheOrderAsked() {
-    Bench bench = GolferText.bench("caution.back=yes; caution.balance=yes");
-    assertThat(bench.blocked(items("hop-hold", "bridge", "posture-tilts", "hip-circles")))
+    Workup workup = GolferText.workup("caution.back=yes; caution.balance=yes");
+    assertThat(workup.blocked(items("hop-hold", "bridge", "posture-tilts", "hip-circles")))
         .containsOnlyKeys(items("hop-hold", "posture-tilts"));
-    assertThat(bench.blocked(items("no-such-exercise"))).isEmpty();
+    assertThat(workup.blocked(items("no-such-exercise"))).isEmpty();
   }
 
   private static List<ItemId> items(String... ids) {

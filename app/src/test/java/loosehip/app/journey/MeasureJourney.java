@@ -25,7 +25,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** A signed-in trainer with a consenting golfer. */
-abstract class BenchJourney extends JourneyTest {
+abstract class MeasureJourney extends JourneyTest {
   static final String PASSWORD = "long enough to be safe";
 
   /** What the browser holds of a sign-in, by port and name: the door is gone through once. */
@@ -44,7 +44,7 @@ abstract class BenchJourney extends JourneyTest {
   Page page;
 
   @BeforeEach
-  void aGolferAtTheBench() {
+  void aGolferToMeasure() {
     wren =
         accounts
             .bySignInName("wren")
@@ -103,7 +103,7 @@ abstract class BenchJourney extends JourneyTest {
     at.waitForURL(url -> !url.contains("sign-in"));
   }
 
-  /** Takes one try of the golfer at the bench. */
+  /** Takes one try of the golfer in hand. */
   void take(String slot, double value) {
     Slot at = Slot.parse(slot).orElseThrow();
     journal.take(

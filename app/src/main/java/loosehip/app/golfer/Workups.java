@@ -15,9 +15,9 @@ import loosehip.core.named.Named;
 import loosehip.core.safety.Guard;
 import org.springframework.stereotype.Component;
 
-/** Brings a golfer to the bench, and keeps the lists in step with what was saved. */
+/** Works a golfer up, and keeps the lists in step with what was saved. */
 @Component
-public class Benches {
+public class Workups {
   private final GolferFiles files;
   private final Golfers golfers;
   private final StandardsShelf standards;
@@ -25,7 +25,7 @@ public class Benches {
   private final Presence presence;
   private final Clock clock;
 
-  Benches(
+  Workups(
       GolferFiles files,
       Golfers golfers,
       StandardsShelf standards,
@@ -59,8 +59,8 @@ public class Benches {
   }
 
   /** The golfer for a write; whoever writes is not announced to others. */
-  public Bench openToWrite(Account account, String golferId) {
-    return Bench.of(
+  public Workup openToWrite(Account account, String golferId) {
+    return Workup.of(
         file(account, golferId),
         standards.of(account.practiceId()),
         List.of(),
@@ -73,10 +73,10 @@ public class Benches {
   }
 
   /** The golfer, judged as things stand. */
-  public Bench open(Account account, String golferId) {
+  public Workup open(Account account, String golferId) {
     GolferFile file = file(account, golferId);
     presence.here(golferId, account);
-    return Bench.of(
+    return Workup.of(
         file, standards.of(account.practiceId()), ownOrder(account), LocalDate.now(clock));
   }
 
@@ -90,10 +90,10 @@ public class Benches {
   }
 
   /** The golfer after something was saved; the lists are brought in step. */
-  public Bench saved(Account account, String golferId) {
-    Bench bench = open(account, golferId);
-    golfers.show(AtAGlance.glance(bench));
-    return bench;
+  public Workup saved(Account account, String golferId) {
+    Workup workup = open(account, golferId);
+    golfers.show(AtAGlance.glance(workup));
+    return workup;
   }
 
   /** No golfer of this id in this practice. */
