@@ -14,6 +14,7 @@ import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.SetupFault;
+import loosehip.core.link.SpineShape;
 import loosehip.core.link.Strength;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Direction;
@@ -23,6 +24,7 @@ import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Clearance;
@@ -154,6 +156,8 @@ record CaseDocument(
       @Nullable Double leadFlare,
       @Nullable Double trailPinch,
       @Nullable Double leadPinch,
+      @Nullable SetupLook source,
+      @Nullable SpineShape spineShape,
       @Nullable List<SetupFaultPart> faults) {}
 
   /** A set-up fault as seen. */

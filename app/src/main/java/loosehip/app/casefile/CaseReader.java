@@ -41,6 +41,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.ModelFigure;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
 import org.jspecify.annotations.Nullable;
@@ -122,6 +123,7 @@ public final class CaseReader {
         setup(file.setup(), file.swing()),
         seen(file.setup(), file.swing()),
         file.school() == null ? School.ROTATION_FIRST : file.school(),
+        Optional.ofNullable(file.setup()).map(CaseDocument.SetupPart::spineShape),
         Optional.ofNullable(file.plan()).map(this::wishes),
         overrules(orEmpty(file.overrules())),
         practice);
@@ -164,7 +166,8 @@ public final class CaseReader {
       release = swing.leadRelease() == null ? release : swing.leadRelease();
       club = swing.club() == null ? club : swing.club();
     }
-    return new Setup(figures, release, club);
+    SetupLook look = setup == null || setup.source() == null ? SetupLook.EYE : setup.source();
+    return new Setup(figures, Setup.seen(figures, look), release, club);
   }
 
   private static void put(

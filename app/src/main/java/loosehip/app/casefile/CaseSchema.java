@@ -17,6 +17,7 @@ import loosehip.core.link.PivotFault;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.SetupFault;
+import loosehip.core.link.SpineShape;
 import loosehip.core.link.Strength;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Direction;
@@ -30,6 +31,7 @@ import loosehip.core.pivot.Club;
 import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.School;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Demand;
@@ -220,6 +222,8 @@ final class CaseSchema {
         keys.put(figure.id(), figure(figure));
       }
     }
+    keys.put("source", Schemas.oneOf(List.of(SetupLook.STILL.id(), SetupLook.EYE.id())));
+    keys.put("spineShape", Schemas.id(SpineShape.class));
     keys.put("faults", Schemas.list(Schemas.object(fault, "id")));
     return Schemas.object(keys);
   }

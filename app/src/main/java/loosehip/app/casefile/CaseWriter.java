@@ -11,6 +11,9 @@ import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
 import loosehip.core.link.Rehearsal;
 import loosehip.core.named.Named;
+import loosehip.core.pivot.BudgetFigure;
+import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Clearance;
 import loosehip.core.safety.Health;
@@ -118,22 +121,29 @@ public final class CaseWriter {
   private static CaseDocument.SetupPart setup(CaseFile golfer) {
     var s = golfer.setup();
     return new CaseDocument.SetupPart(
-        s.hipFlexion(),
-        s.pelvicTilt(),
-        s.rounding(),
-        s.trailFlare(),
-        s.leadFlare(),
-        s.trailPinch(),
-        s.leadPinch(),
+        noted(s, BudgetFigure.HIP_FLEXION),
+        noted(s, BudgetFigure.PELVIC_TILT),
+        noted(s, BudgetFigure.ROUNDING),
+        noted(s, BudgetFigure.TRAIL_FLARE),
+        noted(s, BudgetFigure.LEAD_FLARE),
+        noted(s, BudgetFigure.TRAIL_PINCH),
+        noted(s, BudgetFigure.LEAD_PINCH),
+        s.known().containsValue(SetupLook.STILL) ? SetupLook.STILL : null,
+        golfer.spineShape().orElse(null),
         golfer.seen().setup().entrySet().stream()
             .sorted(Map.Entry.comparingByKey())
             .map(e -> new CaseDocument.SetupFaultPart(e.getKey(), e.getValue()))
             .toList());
   }
 
+  /** A figure that somebody noted; what is only supposed is not written. */
+  private static @Nullable Double noted(Setup setup, BudgetFigure figure) {
+    return setup.known().containsKey(figure) ? setup.of(figure) : null;
+  }
+
   private static CaseDocument.SwingPart swing(CaseFile golfer) {
     return new CaseDocument.SwingPart(
-        golfer.setup().straightening(),
+        noted(golfer.setup(), BudgetFigure.STRAIGHTENING),
         golfer.setup().release(),
         golfer.setup().club(),
         golfer.seen().pivot().entrySet().stream()

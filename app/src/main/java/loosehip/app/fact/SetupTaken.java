@@ -1,6 +1,7 @@
 package loosehip.app.fact;
 
 import loosehip.core.pivot.LeadRelease;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A set-up change taken into the plan, as it is kept: where each lever stands, where it stood
@@ -19,6 +20,10 @@ public record SetupTaken(
   public record Levers(
       double trailFlare, double leadFlare, double straightening, LeadRelease release) {}
 
-  /** Ranges that pay for it; 0 where one was not known. */
-  public record Ranges(double trailIn, double leadOut, double leadIn) {}
+  /**
+   * Ranges that pay for it; 0 where one was not known.
+   *
+   * @param trunk trunk turn towards the trail side; none in changes taken before it was kept
+   */
+  public record Ranges(double trailIn, double leadOut, double leadIn, @Nullable Double trunk) {}
 }

@@ -64,6 +64,7 @@ public final class Cases {
         setup(file),
         seen(file, school, standards.coefficients().demands(school)),
         school,
+        Facts.SHAPE.in(file),
         wishes(file, today),
         overrules(file),
         new Practice(standards.coefficients(), standards.rules(), standards.catalogue()));

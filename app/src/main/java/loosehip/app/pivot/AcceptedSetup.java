@@ -32,7 +32,8 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
         new SetupTaken.Ranges(
             degrees(hips.trailInternal()),
             degrees(hips.leadExternal()),
-            degrees(hips.leadInternal())));
+            degrees(hips.leadInternal()),
+            hips.trunk().orElse(null)));
   }
 
   private static Hips hips(Workup workup) {
@@ -79,8 +80,22 @@ public record AcceptedSetup(Setup before, Setup then, SetupTaken.Ranges ranges) 
         new Bridge.Gained(
             gained(hips.trailInternal(), ranges.trailIn()),
             gained(hips.leadExternal(), ranges.leadOut()),
-            gained(hips.leadInternal(), ranges.leadIn())),
+            gained(hips.leadInternal(), ranges.leadIn()),
+            relief(workup, hips)),
         workup.golfer().practice().coefficients());
+  }
+
+  /** What the trunk gained since lowers the demand on the pelvis; never below nothing. */
+  private double relief(Workup workup, Hips hips) {
+    if (ranges.trunk() == null || hips.trunk().isEmpty()) {
+      return 0;
+    }
+    double lost = ranges.trunk() - hips.trunk().get();
+    return workup
+        .judgement()
+        .budget()
+        .map(b -> Math.max(0, -b.relief(lost, workup.golfer().practice().coefficients())))
+        .orElse(0.0);
   }
 
   private static double gained(Optional<WorkingRange> now, double then) {

@@ -44,6 +44,7 @@ public record Trial(Setup setup, School school) {
     return new Trial(
         new Setup(
             figures,
+            today.known(),
             chosen(asked, RELEASE, LeadRelease.class).orElse(today.release()),
             chosen(asked, CLUB, Club.class).orElse(today.club())),
         chosen(asked, SCHOOL, School.class).orElse(school));

@@ -64,11 +64,9 @@ class SetupController {
     List<SpineShape> shapes = SpineShape.of(school);
     return new SetupPage(
         file.id(),
-        shapes.size() > 1
-            ? Optional.of(
-                NotedField.oneOf(
-                    file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school)))
-            : Optional.empty(),
+        Optional.of(
+            NotedField.oneOf(
+                file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school))),
         views.figures(workup),
         views.groups(workup),
         NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),

@@ -8,6 +8,7 @@ import loosehip.core.limit.Body;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Overrule;
 import loosehip.core.link.Seen;
+import loosehip.core.link.SpineShape;
 import loosehip.core.measure.Screen;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
@@ -24,6 +25,7 @@ import loosehip.core.safety.Health;
  * @param setup set-up figures and leg release
  * @param seen faults and habits looked at
  * @param school the school chosen for this golfer
+ * @param spineShape the shape of the back the trainer chose; the school's usual one while empty
  * @param wishes what can be given to the work; empty means no plan is wanted yet
  * @param overrules what the trainer decided about single links
  * @param practice what the practice judges by
@@ -36,6 +38,7 @@ public record CaseFile(
     Setup setup,
     Seen seen,
     School school,
+    Optional<SpineShape> spineShape,
     Optional<Wishes> wishes,
     List<Overrule> overrules,
     Practice practice) {
@@ -64,6 +67,7 @@ public record CaseFile(
         setup,
         seen,
         school,
+        Optional.empty(),
         wishes,
         List.of(),
         Practice.SHIPPED);
@@ -91,9 +95,15 @@ public record CaseFile(
         setup,
         seen,
         school,
+        spineShape,
         wishes,
         overrules,
         practice);
+  }
+
+  /** The shape of the back in force. */
+  public SpineShape shape() {
+    return SpineShape.inForce(school, spineShape);
   }
 
   /** The same golfer with other wishes. */
@@ -106,6 +116,7 @@ public record CaseFile(
         setup,
         seen,
         school,
+        spineShape,
         Optional.of(wanted),
         overrules,
         practice);

@@ -12,6 +12,7 @@ import loosehip.core.link.Need;
 import loosehip.core.link.Needs;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.NextTests;
+import loosehip.core.link.Seen;
 import loosehip.core.measure.Measurement;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.Bridge;
@@ -86,10 +87,10 @@ public record Judgement(
       return referred(golfer, measurements, hips);
     }
     Optional<TurnBudget> budget = Optional.of(TurnBudget.of(golfer.school(), golfer.setup(), hips));
+    Seen seen = golfer.seen().in(golfer.shape());
     List<Link> links =
         BackLoad.first(
-            new Evidence(golfer.practice().rules(), body, golfer.seen(), budget).links(),
-            golfer.health());
+            new Evidence(golfer.practice().rules(), body, seen, budget).links(), golfer.health());
     Demands asks = model.demands(golfer.school());
     return new Judgement(
         golfer,
@@ -99,9 +100,9 @@ public record Judgement(
         budget,
         Forecast.of(budget.get(), body),
         hips.complete() ? SetupSearch.schools(body, model, golfer.setup()) : List.of(),
-        BackLoad.of(golfer.health(), golfer.seen(), body, asks, budget),
+        BackLoad.of(golfer.health(), seen, body, asks, budget),
         links,
-        NextTests.best(body, golfer.seen(), links),
+        NextTests.best(body, seen, links),
         Needs.of(links, golfer.overrules(), golfer.complaints(), budget, body));
   }
 

@@ -29,6 +29,13 @@ public record Seen(
     habits = Set.copyOf(habits);
   }
 
+  /** The same without the set-up faults that are none in this shape of the back. */
+  public Seen in(SpineShape shape) {
+    Map<SetupFault, Level> counted = new LinkedHashMap<>(setup);
+    counted.keySet().removeIf(fault -> !shape.counts(fault));
+    return new Seen(counted, pivot, rehearsals, habits);
+  }
+
   /** How strongly a set-up fault is seen. */
   public Level level(SetupFault fault) {
     return setup.getOrDefault(fault, Level.NOT_LOOKED_AT);

@@ -28,14 +28,16 @@ public enum SpineShape implements Named {
     return title;
   }
 
-  /** The shapes a school accepts, its usual one first. */
+  /**
+   * Both shapes, the usual one of a school first: any golfer may stand either way in any school.
+   */
   public static List<SpineShape> of(School school) {
-    return school.roundedSpineAllowed() ? List.of(ROUNDED, FLAT) : List.of(FLAT);
+    return school.usuallyRounded() ? List.of(ROUNDED, FLAT) : List.of(FLAT, ROUNDED);
   }
 
-  /** The shape in force: the one chosen where the school accepts it, else the school's usual. */
+  /** The shape in force: the one chosen, else the school's usual. */
   public static SpineShape inForce(School school, Optional<SpineShape> chosen) {
-    return chosen.filter(of(school)::contains).orElse(of(school).get(0));
+    return chosen.orElseGet(() -> of(school).get(0));
   }
 
   /**

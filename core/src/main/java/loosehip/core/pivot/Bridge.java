@@ -6,8 +6,10 @@ import loosehip.core.named.Named;
 
 /**
  * How a set-up change is taken out again while training buys range: every 5° gained takes 5° of
- * flare, 10° of straightening (which buys 5°) or one release step back. Gains are expected at 6° in
- * six weeks, between 3° and 10° (ours, at full adherence).
+ * flare or 10° of straightening (which buys 5°) back; a release step goes when the degrees it buys
+ * are gained, never before. Trunk turn gained counts going back as far as it lowers what is asked
+ * of the pelvis. Gains are expected at 6° in six weeks, between 3° and 10° (ours, at full
+ * adherence).
  *
  * @param parts what goes when, range by range, in the order it goes
  */
@@ -89,15 +91,16 @@ public record Bridge(List<Part> parts) {
    * @param trailIn trail hip, inward
    * @param leadOut lead hip, outward
    * @param leadIn lead hip, inward
+   * @param relief degrees less that are asked of the pelvis since the trunk turns farther
    */
-  public record Gained(double trailIn, double leadOut, double leadIn) {
+  public record Gained(double trailIn, double leadOut, double leadIn, double relief) {
     /** Nothing gained yet. */
-    public static final Gained NOTHING = new Gained(0, 0, 0);
+    public static final Gained NOTHING = new Gained(0, 0, 0, 0);
 
     private double of(Range range) {
       return switch (range) {
-        case TRAIL_IN -> trailIn;
-        case LEAD_OUT -> leadOut;
+        case TRAIL_IN -> trailIn + relief;
+        case LEAD_OUT -> leadOut + relief;
         case LEAD_IN -> leadIn;
       };
     }
@@ -130,17 +133,7 @@ public record Bridge(List<Part> parts) {
         gained,
         c);
     double lead = 0;
-    lead =
-        steps(
-            parts,
-            SetupOption.Lever.RELEASE,
-            changed.release().ordinal(),
-            before.release().ordinal(),
-            1,
-            Range.LEAD_OUT,
-            lead,
-            gained,
-            c);
+    lead = releases(parts, changed.release(), before.release(), gained, c);
     if (changed.leadFlare() < before.leadFlare()) {
       steps(
           parts,
@@ -165,6 +158,20 @@ public record Bridge(List<Part> parts) {
           c);
     }
     return new Bridge(List.copyOf(parts));
+  }
+
+  /** Adds the release steps down to the one before; answers the gain they need together. */
+  private static double releases(
+      List<Part> parts, LeadRelease from, LeadRelease to, Gained gained, Coefficients c) {
+    double gain = 0;
+    for (int at = from.ordinal(); at > to.ordinal(); at--) {
+      LeadRelease step = LeadRelease.values()[at];
+      LeadRelease next = LeadRelease.values()[at - 1];
+      gain += c.release(step) - c.release(next);
+      boolean reached = gained.of(Range.LEAD_OUT) >= gain - 1e-9;
+      parts.add(Part.of(SetupOption.Lever.RELEASE, at, at - 1, Range.LEAD_OUT, gain, reached, c));
+    }
+    return gain;
   }
 
   /** Adds the steps of one lever down to where it was; answers the gain they need together. */

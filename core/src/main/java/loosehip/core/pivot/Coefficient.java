@@ -28,6 +28,7 @@ public enum Coefficient implements ModelFigure {
       "posture-least", "Least that posture leaves of the trunk turn", "share", 0.6, 0.3, 1),
   FINISH_ROLL("finish-roll", "Turn the foot's roll adds at the finish", "°", 25, 0, 45),
   PRICE_SHORT("price-short", "Score of a degree that stays short", "", 3, 0, 20),
+  PRICE_SHOULDER("price-shoulder", "Score of a degree the shoulders lack", "", 2, 0, 20),
   PRICE_STRAIGHTENING("price-straightening", "Score of a degree of straightening", "", 0.7, 0, 5),
   PRICE_RELEASE_ONE("price-release-one", "Score of one release step", "", 6, 0, 40),
   PRICE_RELEASE_TWO("price-release-two", "Score of two release steps", "", 14, 0, 60),
@@ -36,9 +37,15 @@ public enum Coefficient implements ModelFigure {
   FINISH_GRACE("finish-grace", "Degrees a finish may lack unscored", "°", 10, 0, 30),
   CLEAR_LOSER("clear-loser", "Score behind the best at which a school loses", "", 25, 1, 200),
   CLEAR_OF("clear-of", "Margin that is clearly enough or clearly short", "°", 5, 1, 15),
+  SETUP_STILL("setup-still", "A set-up measured on a still may be off by", "°", 2, 0, 15),
+  SETUP_TOLD("setup-told", "A set-up told or by eye may be off by", "°", 4, 0, 15),
+  SETUP_UNNOTED("setup-unnoted", "A flare never noted may be off by", "°", 8, 0, 20),
   GAIN("gain", "Hip turn gained in a six-week block", "°", 6, 1, 20),
   GAIN_SLOW("gain-slow", "The same when it goes slowly", "°", 3, 0.5, 20),
   GAIN_FAST("gain-fast", "The same when it goes fast", "°", 10, 1, 30),
+  TRUNK_GAIN("trunk-gain", "Trunk turn gained in a six-week block", "°", 6, 1, 20),
+  TRUNK_GAIN_SLOW("trunk-gain-slow", "The same when it goes slowly", "°", 3, 0.5, 20),
+  TRUNK_GAIN_FAST("trunk-gain-fast", "The same when it goes fast", "°", 9, 1, 30),
   BRIDGE_STEP("bridge-step", "Turn gained that takes one part of a change back", "°", 5, 1, 15);
 
   private final String id;

@@ -69,7 +69,9 @@ public final class Coefficients {
     }
     boolean inOrder =
         of(Coefficient.GAIN_SLOW) <= of(Coefficient.GAIN)
-            && of(Coefficient.GAIN) <= of(Coefficient.GAIN_FAST);
+            && of(Coefficient.GAIN) <= of(Coefficient.GAIN_FAST)
+            && of(Coefficient.TRUNK_GAIN_SLOW) <= of(Coefficient.TRUNK_GAIN)
+            && of(Coefficient.TRUNK_GAIN) <= of(Coefficient.TRUNK_GAIN_FAST);
     return inOrder
         ? Optional.empty()
         : Optional.of("The gain must lie between the slow and the fast one.");

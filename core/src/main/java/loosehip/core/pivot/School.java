@@ -42,7 +42,7 @@ public enum School implements Named {
   private final String title;
   private final String idea;
   private final Set<LeadRelease> releases;
-  private final boolean roundedSpineAllowed;
+  private final boolean usuallyRounded;
   private final Demands shipped;
 
   School(
@@ -50,13 +50,13 @@ public enum School implements Named {
       String title,
       String idea,
       Set<LeadRelease> releases,
-      boolean roundedSpineAllowed,
+      boolean usuallyRounded,
       Demands shipped) {
     this.id = id;
     this.title = title;
     this.idea = idea;
     this.releases = releases;
-    this.roundedSpineAllowed = roundedSpineAllowed;
+    this.usuallyRounded = usuallyRounded;
     this.shipped = shipped;
   }
 
@@ -85,8 +85,8 @@ public enum School implements Named {
     return releases;
   }
 
-  /** Whether a gently rounded back is one of its set-up shapes. */
-  public boolean roundedSpineAllowed() {
-    return roundedSpineAllowed;
+  /** Whether its usual set-up has a gently rounded back; the trainer chooses. */
+  public boolean usuallyRounded() {
+    return usuallyRounded;
   }
 }

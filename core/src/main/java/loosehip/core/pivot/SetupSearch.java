@@ -39,9 +39,12 @@ public final class SetupSearch {
       List<SetupOption> alternatives,
       double grace) {
 
-    /** Whether today's set-up already pays: back and impact at least 0, finish within its grace. */
+    /**
+     * Whether today's set-up already pays: back, impact and shoulders at least 0, finish within its
+     * grace.
+     */
     public boolean nothingNeeded() {
-      return today.reachesZero() && today.finishMargin() >= -grace;
+      return today.reachesZero() && today.shoulderMargin() >= 0 && today.finishMargin() >= -grace;
     }
 
     /** Best first, then the alternatives; empty when nothing is needed. */
@@ -106,6 +109,8 @@ public final class SetupSearch {
       double lead,
       double through,
       double demand,
+      double shoulder,
+      double most,
       double impact,
       double finish,
       Setup base,
@@ -124,6 +129,8 @@ public final class SetupSearch {
           back.lead().total(),
           through,
           back.demand().orElseThrow().degrees(),
+          c.demands(school).shoulders(today.club()) - budget.trunk().orElseThrow().degrees(),
+          c.demands(school).pelvisHigh(),
           through - budget.impactMargin().orElseThrow().degrees(),
           through - budget.finishMargin().orElseThrow().degrees(),
           base,
@@ -158,11 +165,13 @@ public final class SetupSearch {
             int step = Math.abs(release.ordinal() - today.release().ordinal());
             costs[SetupOption.Lever.RELEASE.ordinal()] = c.releasePrice(step);
             double leadTurn = terms.lead() - lead + c.release(release);
-            double back = Math.min(trailTurn, leadTurn) - terms.demand();
+            double pelvis = Math.min(trailTurn, leadTurn);
+            double back = pelvis - terms.demand();
+            double shoulder = Math.min(pelvis, terms.most()) - terms.shoulder();
             double impact = terms.through() + lead - terms.impact();
             double finish = terms.through() + lead - terms.finish();
-            consider(
-                leaders, terms, c, costs, back, impact, finish, trail, lead, straight, release);
+            double score = score(c, sum(costs), back, shoulder, impact, finish);
+            consider(leaders, terms, costs, score, trail, lead, straight, release);
           }
         }
       }
@@ -172,11 +181,8 @@ public final class SetupSearch {
   private static void consider(
       Map<SetupOption.Lever, Candidate> leaders,
       Terms terms,
-      Coefficients c,
       double[] costs,
-      double back,
-      double impact,
-      double finish,
+      double score,
       double trail,
       double lead,
       double straight,
@@ -186,7 +192,6 @@ public final class SetupSearch {
       return;
     }
     double cost = sum(costs);
-    double score = score(c, cost, back, impact, finish);
     Candidate leader = leaders.get(main);
     boolean better =
         leader == null || score < leader.score() || score == leader.score() && cost < leader.cost();
@@ -224,11 +229,12 @@ public final class SetupSearch {
   }
 
   private static double score(
-      Coefficients c, double cost, double back, double impact, double finish) {
+      Coefficients c, double cost, double back, double shoulder, double impact, double finish) {
     double price = c.of(Coefficient.PRICE_SHORT);
     return cost
         + price * Math.max(0, -back)
         + price * Math.max(0, -impact)
+        + c.of(Coefficient.PRICE_SHOULDER) * Math.max(0, -shoulder)
         + Math.max(0, -finish - c.of(Coefficient.FINISH_GRACE));
   }
 
@@ -238,16 +244,17 @@ public final class SetupSearch {
     TurnBudget budget = TurnBudget.of(school, c.setup(), Hips.of(body, model, c.setup()));
     double back = budget.backMargin().orElseThrow().degrees();
     double impact = budget.impactMargin().orElseThrow().degrees();
+    double shoulder = budget.shoulderMargin().orElseThrow().degrees();
     double finish = budget.finishMargin().orElseThrow().degrees();
     return new SetupOption(
         c.setup(),
-        score(model, c.cost(), back, impact, finish),
+        score(model, c.cost(), back, shoulder, impact, finish),
         c.cost(),
         main(costs(today, c, model)),
         c.unpinch(),
         c.level(),
         back,
-        budget.shoulderMargin().orElseThrow().degrees(),
+        shoulder,
         impact,
         finish);
   }

@@ -86,17 +86,14 @@ public record TurnBudget(
             out.slack(),
             -setup.leadFlare() + setup.leadPinch() + hips.coefficients().release(setup.release()));
     Leg limiting = trail.total() <= lead.total() ? Leg.TRAIL : Leg.LEAD;
-    double variance = limiting == Leg.TRAIL ? in.variance() : out.variance();
+    double variance =
+        (limiting == Leg.TRAIL ? in.variance() : out.variance())
+            + setup.look(limiting).variance(hips.coefficients());
     double pelvis = Math.min(trail.total(), lead.total());
     Demands asks = hips.coefficients().demands(school);
     double clear = hips.coefficients().of(Coefficient.CLEAR_OF);
     double target = asks.shoulders(setup.club());
-    Optional<Angle> demand =
-        trunk.map(
-            t ->
-                Angle.of(target)
-                    .minus(t)
-                    .clamp(Angle.of(asks.pelvisLow()), Angle.of(asks.pelvisHigh())));
+    Optional<Angle> demand = trunk.map(t -> demand(school, setup, t, hips.coefficients()));
     return Optional.of(
         new Back(
             trail,
@@ -120,14 +117,38 @@ public record TurnBudget(
               double open = lead.total();
               Demands asks = hips.coefficients().demands(school);
               double clear = hips.coefficients().of(Coefficient.CLEAR_OF);
+              double variance = in.variance() + setup.look(Leg.LEAD).variance(hips.coefficients());
               return new Through(
                   lead,
-                  Margin.of(open - asks.openAtImpact(), in.variance(), clear),
+                  Margin.of(open - asks.openAtImpact(), variance, clear),
                   Margin.of(
                       open + hips.coefficients().of(Coefficient.FINISH_ROLL) - asks.finish(),
-                      in.variance(),
+                      variance,
                       clear));
             });
+  }
+
+  /**
+   * Degrees less that would be asked of the pelvis if the trunk turned so much farther; 0 while the
+   * budget is not known, and where the school's own least turn already asks for more.
+   *
+   * @param gain degrees of seated trunk turn
+   */
+  public double relief(double gain, Coefficients c) {
+    Optional<Angle> demand = back.flatMap(Back::demand);
+    if (demand.isEmpty()) {
+      return 0;
+    }
+    double turned = trunk.orElseThrow().degrees() + gain * c.posture(setup);
+    return demand.get().degrees() - demand(school, setup, Angle.of(turned), c).degrees();
+  }
+
+  /** The pelvis turn a school asks for beside so much trunk turn. */
+  private static Angle demand(School school, Setup setup, Angle trunk, Coefficients c) {
+    Demands asks = c.demands(school);
+    return Angle.of(asks.shoulders(setup.club()))
+        .minus(trunk)
+        .clamp(Angle.of(asks.pelvisLow()), Angle.of(asks.pelvisHigh()));
   }
 
   /** The margin of this name, when its parts are known. */

@@ -118,7 +118,7 @@ class MeasuredLevelsTest {
     assertThat(SpineShape.inForce(School.FREE_TURN, Optional.empty()))
         .isEqualTo(SpineShape.ROUNDED);
     assertThat(SpineShape.inForce(School.SETTLED_BASE, Optional.of(SpineShape.ROUNDED)))
-        .isEqualTo(SpineShape.FLAT);
+        .isEqualTo(SpineShape.ROUNDED);
   }
 
   @ParameterizedTest(name = "{0} then {1}: {2}")

@@ -37,7 +37,7 @@ class BridgeTest {
         Bridge.of(
             TODAY,
             changed(15, 20, 0, LeadRelease.HELD),
-            new Bridge.Gained(6, 0, 0),
+            new Bridge.Gained(6, 0, 0, 0),
             Coefficients.SHIPPED);
     assertThat(bridge.parts()).extracting(Bridge.Part::to).containsExactly(10.0, 5.0, 0.0);
     assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 10.0, 15.0);
@@ -64,7 +64,37 @@ class BridgeTest {
             SetupOption.Lever.STRAIGHTENING,
             SetupOption.Lever.RELEASE,
             SetupOption.Lever.RELEASE);
-    assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 7.5, 5.0, 10.0);
+    assertThat(bridge.parts()).extracting(Bridge.Part::gain).containsExactly(5.0, 7.5, 13.0, 25.0);
+  }
+
+  /** Knee to held buys 12: at 11.9 it stays, at 12 it goes; the trunk's relief counts with it. */
+  @Test
+  void aReleaseStaysUntilItsOwnDegreesAreGained() {
+    assertThat(released(11.9, 0)).isFalse();
+    assertThat(released(12, 0)).isTrue();
+    assertThat(released(8, 4)).isTrue();
+    assertThat(released(8, 3.9)).isFalse();
+  }
+
+  private static boolean released(double leadOut, double relief) {
+    Bridge bridge =
+        Bridge.of(
+            TODAY,
+            changed(0, 20, 0, LeadRelease.KNEE),
+            new Bridge.Gained(0, leadOut, 0, relief),
+            Coefficients.SHIPPED);
+    return bridge.parts().get(0).reached();
+  }
+
+  /** B's 38 of trunk asks 53.4 of the pelvis, held to 50; 12 more ask 41.8. */
+  @Test
+  void aTrunkThatTurnsFartherAsksLessOfThePelvis() {
+    TurnBudget budget =
+        TurnBudget.of(
+            School.ROTATION_FIRST, TODAY, Bodies.hips(TurnBudgetTest.B, Handed.RIGHT, TODAY));
+    assertThat(budget.relief(2, Coefficients.SHIPPED)).isZero();
+    assertThat(budget.relief(12, Coefficients.SHIPPED)).isCloseTo(50 - 41.8, within(0.05));
+    assertThat(budget.relief(60, Coefficients.SHIPPED)).isEqualTo(10);
   }
 
   @Test
@@ -90,7 +120,7 @@ class BridgeTest {
         .isTrue();
   }
 
-  /** Example B: pricing its best option gives the search's own score, 72.9. */
+  /** Example B: pricing its best option gives the search's own score, 100.7. */
   @Test
   void anySetupIsPricedLikeThoseOfTheSearch() {
     Screen screen =
@@ -111,7 +141,7 @@ class BridgeTest {
             Coefficients.SHIPPED,
             TODAY,
             found.best().setup());
-    assertThat(priced.score()).isCloseTo(72.9, within(0.05));
+    assertThat(priced.score()).isCloseTo(100.7, within(0.05));
     assertThat(priced.score()).isCloseTo(found.best().score(), within(1e-9));
     assertThat(
             SetupSearch.price(
@@ -131,7 +161,7 @@ class BridgeTest {
 
   /**
    * Heel 20 instead of 25: lead side 20 + 10 + 20 = 50 against 55 asked, five short at six a
-   * degree; the finish is 15 short, five beyond its grace.
+   * degree; the shoulders are five short at two; the finish is 15 short, five beyond its grace.
    */
   @Test
   void aPracticesOwnFiguresReachTheBudgetAndTheSearch() {
@@ -158,7 +188,7 @@ class BridgeTest {
     assertThat(mine).isCloseTo(shipped - 5, within(1e-9));
     SetupOption today = SetupSearch.search(School.FREE_TURN, body, own, heel).today();
     assertThat(today.backMargin()).isCloseTo(-5, within(1e-9));
-    assertThat(today.score()).isCloseTo(6 * 5 + 5, within(1e-9));
+    assertThat(today.score()).isCloseTo(6 * 5 + 2 * 5 + 5, within(1e-9));
     assertThat(own.own()).hasSize(2);
     assertThatThrownBy(() -> new Coefficients(Map.of(Coefficient.RELEASE_HEEL, 90.0)))
         .hasMessageContaining("release-heel lies between");

@@ -34,7 +34,7 @@ class SchoolTest {
         .isEqualTo(new Demands(n[0], n[1], n[2], n[3], n[4], n[5], n[6], n[7], n[8], n[9]));
     assertThat(school.releases().stream().map(LeadRelease::id).collect(Collectors.joining(" ")))
         .isEqualTo(releases);
-    assertThat(school.roundedSpineAllowed()).isEqualTo(rounded);
+    assertThat(school.usuallyRounded()).isEqualTo(rounded);
   }
 
   @ParameterizedTest
@@ -153,6 +153,9 @@ class SchoolTest {
       if (figure == Coefficient.GAIN
           || figure == Coefficient.GAIN_SLOW
           || figure == Coefficient.GAIN_FAST
+          || figure == Coefficient.TRUNK_GAIN
+          || figure == Coefficient.TRUNK_GAIN_SLOW
+          || figure == Coefficient.TRUNK_GAIN_FAST
           || figure instanceof SchoolFigure) {
         continue;
       }
