@@ -8,7 +8,9 @@ import loosehip.core.body.Side;
 import loosehip.core.casefile.Judgement;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.Family;
+import loosehip.core.link.Fault;
 import loosehip.core.link.PivotFault;
+import loosehip.core.link.SetupFault;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Direction;
@@ -101,11 +103,18 @@ record AssessmentDocument(
       boolean unpinch,
       boolean level,
       double backMargin,
+      double shoulderMargin,
       double impactMargin,
       double finishMargin) {}
 
   /** A fault tied to its causes. */
-  record LinkPart(PivotFault fault, String triage, List<CausePart> causes) {}
+  record LinkPart(Fault fault, String triage, List<CausePart> causes) {}
+
+  /** A set-up fault tied to its causes, with what puts it right. */
+  record SetupFaultPart(SetupFault fault, List<CausePart> causes, String routine, String check) {}
+
+  /** A drill chosen for a fault. */
+  record DrillPart(ItemId drill, Fault fault, String form, String because) {}
 
   /** A cause with its chance. */
   record CausePart(

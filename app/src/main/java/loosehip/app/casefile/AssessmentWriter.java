@@ -148,6 +148,7 @@ public final class AssessmentWriter {
         option.unpinch(),
         option.level(),
         tenth(option.backMargin()),
+        tenth(option.shoulderMargin()),
         tenth(option.impactMargin()),
         tenth(option.finishMargin()));
   }

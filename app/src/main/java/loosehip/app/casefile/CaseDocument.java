@@ -8,6 +8,7 @@ import java.util.Map;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.link.Complaint;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.Overrule;
@@ -186,7 +187,13 @@ record CaseDocument(
 
   /** What the trainer decided about one link; {@code cause} is the cause's key. */
   record OverrulePart(
-      PivotFault fault, String cause, Overrule.Verdict decision, @Nullable String note) {}
+      Fault fault,
+      String cause,
+      @Nullable Side side,
+      Overrule.Verdict decision,
+      @Nullable String note,
+      @Nullable String by,
+      @Nullable LocalDate on) {}
 
   /**
    * What a practice judges by where it differs from the shipped figures.
@@ -201,5 +208,5 @@ record CaseDocument(
       @Nullable List<WeightPart> weights) {}
 
   /** A weight of one cause. */
-  record WeightPart(PivotFault fault, String cause, double prior, Strength strength) {}
+  record WeightPart(Fault fault, String cause, double prior, Strength strength) {}
 }

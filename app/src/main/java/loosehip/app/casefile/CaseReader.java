@@ -15,9 +15,11 @@ import loosehip.app.document.Documents;
 import loosehip.app.document.Problem;
 import loosehip.app.document.SchemaCheck;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
 import loosehip.core.casefile.Who;
+import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
@@ -125,7 +127,7 @@ public final class CaseReader {
         file.school() == null ? School.ROTATION_FIRST : file.school(),
         Optional.ofNullable(file.setup()).map(CaseDocument.SetupPart::spineShape),
         Optional.ofNullable(file.plan()).map(this::wishes),
-        overrules(orEmpty(file.overrules())),
+        overrules(orEmpty(file.overrules()), who.handed()),
         practice);
   }
 
@@ -213,11 +215,11 @@ public final class CaseReader {
         Optional.ofNullable(plan.downswing()));
   }
 
-  private List<Overrule> overrules(List<CaseDocument.OverrulePart> parts) {
+  private List<Overrule> overrules(List<CaseDocument.OverrulePart> parts, Handed handed) {
     List<Overrule> overrules = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       CaseDocument.OverrulePart part = parts.get(i);
-      cause(part.cause(), "/overrules/" + i)
+      cause(part, handed, "/overrules/" + i)
           .ifPresent(
               cause ->
                   overrules.add(
@@ -225,9 +227,22 @@ public final class CaseReader {
                           part.fault(),
                           cause,
                           part.decision(),
-                          part.note() == null ? "" : part.note())));
+                          part.note() == null ? "" : part.note(),
+                          new Overrule.Signed(
+                              Optional.ofNullable(part.by()), Optional.ofNullable(part.on())))));
     }
     return overrules;
+  }
+
+  /** A cause by its whole key, or by its own id and the side it concerns. */
+  private Optional<CauseId> cause(CaseDocument.OverrulePart part, Handed handed, String at) {
+    Optional<Leg> leg = Optional.ofNullable(part.side()).map(handed::leg);
+    return RuleBook.standard().causes(part.fault()).stream()
+        .filter(c -> c.source().id().equals(part.cause()))
+        .filter(c -> leg.isEmpty() || c.leg().isEmpty() || c.leg().equals(leg))
+        .map(Cause::id)
+        .findFirst()
+        .or(() -> cause(part.cause(), at));
   }
 
   private Optional<CauseId> cause(String key, String at) {

@@ -10,6 +10,7 @@ import loosehip.app.document.Schemas;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.link.Complaint;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.Overrule;
@@ -260,16 +261,23 @@ final class CaseSchema {
 
   private static Map<String, Object> overrule() {
     Map<String, Object> keys = new LinkedHashMap<>();
-    keys.put("fault", Schemas.id(PivotFault.class));
+    keys.put("fault", fault());
     keys.put("cause", Schemas.text());
+    keys.put("side", Schemas.id(Side.class));
     keys.put("decision", Schemas.id(Overrule.Verdict.class));
     keys.put("note", Schemas.text());
+    keys.put("by", Schemas.text());
+    keys.put("on", Schemas.date());
     return Schemas.object(keys, "fault", "cause", "decision");
+  }
+
+  private static Map<String, Object> fault() {
+    return Schemas.oneOf(Fault.all().stream().map(Fault::id).toList());
   }
 
   private static Map<String, Object> practice() {
     Map<String, Object> weight = new LinkedHashMap<>();
-    weight.put("fault", Schemas.id(PivotFault.class));
+    weight.put("fault", fault());
     weight.put("cause", Schemas.text());
     weight.put("prior", Schemas.number(RuleBook.PRIOR_LEAST, RuleBook.PRIOR_MOST));
     weight.put("strength", Schemas.id(Strength.class));

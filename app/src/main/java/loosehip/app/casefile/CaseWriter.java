@@ -179,8 +179,11 @@ public final class CaseWriter {
                     new CaseDocument.OverrulePart(
                         o.fault(),
                         o.cause().key(),
+                        null,
                         o.verdict(),
-                        o.note().isEmpty() ? null : o.note()))
+                        o.note().isEmpty() ? null : o.note(),
+                        o.signed().by().orElse(null),
+                        o.signed().on().orElse(null)))
             .toList();
   }
 

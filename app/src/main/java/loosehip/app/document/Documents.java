@@ -3,6 +3,7 @@ package loosehip.app.document;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.function.Function;
+import loosehip.core.link.Fault;
 import loosehip.core.measure.Slot;
 import loosehip.core.named.Named;
 import loosehip.core.plan.Days;
@@ -55,6 +56,13 @@ public final class Documents {
         key ->
             Slot.parse(key)
                 .orElseThrow(() -> new IllegalArgumentException("No slot has the key " + key)));
+    module.addDeserializer(
+        Fault.class,
+        new FromText<>(
+            Fault.class,
+            id ->
+                Fault.parse(id)
+                    .orElseThrow(() -> new IllegalArgumentException("No fault has the id " + id))));
     module.addSerializer(Days.class, new DaysAsList());
     module.addDeserializer(Days.class, new DaysFromList());
     return module;

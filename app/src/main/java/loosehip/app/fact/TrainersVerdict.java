@@ -2,8 +2,8 @@ package loosehip.app.fact;
 
 import java.util.Optional;
 import loosehip.core.link.CauseId;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Overrule;
-import loosehip.core.link.PivotFault;
 import loosehip.core.named.Named;
 
 /**
@@ -20,7 +20,7 @@ public record TrainersVerdict(Overrule.Verdict verdict, String note) {
    * @param fault the fault
    * @param cause which of its causes
    */
-  public record About(PivotFault fault, CauseId cause) {
+  public record About(Fault fault, CauseId cause) {
     String id() {
       return fault.id() + "." + cause.key();
     }
@@ -29,7 +29,7 @@ public record TrainersVerdict(Overrule.Verdict verdict, String note) {
       int dot = id.indexOf('.');
       return dot < 0
           ? Optional.empty()
-          : Named.parse(PivotFault.class, id.substring(0, dot))
+          : Fault.parse(id.substring(0, dot))
               .flatMap(f -> CauseId.parse(id.substring(dot + 1)).map(c -> new About(f, c)));
     }
   }

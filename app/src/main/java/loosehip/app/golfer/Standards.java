@@ -11,7 +11,7 @@ import java.util.Optional;
 import loosehip.app.words.Typed;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
-import loosehip.core.link.PivotFault;
+import loosehip.core.link.Fault;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Strength;
 import loosehip.core.measure.BandScale;
@@ -96,12 +96,12 @@ public record Standards(
   }
 
   /** The topic under which a practice's own weight of one cause is kept. */
-  public static String ruleTopic(PivotFault fault, Cause cause) {
+  public static String ruleTopic(Fault fault, Cause cause) {
     return RULE + fault.id() + "." + cause.id().key();
   }
 
   /** A practice's own weight as it is kept: prior and strength. */
-  public static Optional<RuleBook.Own> rule(PivotFault fault, CauseId cause, String kept) {
+  public static Optional<RuleBook.Own> rule(Fault fault, CauseId cause, String kept) {
     String[] words = kept.strip().split("\\s+");
     Optional<Double> prior =
         Typed.number(words[0]).filter(p -> p >= RuleBook.PRIOR_LEAST && p <= RuleBook.PRIOR_MOST);
@@ -146,7 +146,7 @@ public record Standards(
                             .ifPresent(v -> figures.put(c, v)));
           } else if (topic.startsWith(RULE)) {
             String[] names = topic.substring(RULE.length()).split("\\.", 2);
-            Named.parse(PivotFault.class, names[0])
+            Fault.parse(names[0])
                 .flatMap(
                     f -> CauseId.parse(names[names.length - 1]).flatMap(c -> rule(f, c, value)))
                 .ifPresent(rules::add);

@@ -83,7 +83,7 @@ class LibraryController {
     }
     return new TestsPage.OwnOrder(
         lines,
-        tests.stream().mapToInt(ScreenTest::minutes).sum(),
+        (int) Math.ceil(tests.stream().mapToDouble(ScreenTest::minutes).sum()),
         Arrays.stream(ScreenTest.values()).filter(t -> !own.contains(t)).toList());
   }
 

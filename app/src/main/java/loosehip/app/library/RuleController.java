@@ -1,6 +1,5 @@
 package loosehip.app.library;
 
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
@@ -12,9 +11,8 @@ import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
-import loosehip.core.link.PivotFault;
+import loosehip.core.link.Fault;
 import loosehip.core.link.RuleBook;
-import loosehip.core.named.Named;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,7 +44,7 @@ class RuleController {
         "page",
         new RulesPage(
             RuleBook.EDITION,
-            Arrays.stream(PivotFault.values())
+            Fault.all().stream()
                 .map(
                     f ->
                         new RulesPage.FaultRules(
@@ -56,7 +54,7 @@ class RuleController {
     return "library/rules";
   }
 
-  private RulesPage.Rule rule(Account account, PivotFault fault, Cause cause) {
+  private RulesPage.Rule rule(Account account, Fault fault, Cause cause) {
     CauseId key = cause.id();
     Cause shipped = RuleBook.standard().cause(fault, key).orElse(cause);
     return new RulesPage.Rule(
@@ -91,7 +89,7 @@ class RuleController {
       @RequestParam(defaultValue = "") String strength,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
-    Optional<PivotFault> of = Named.parse(PivotFault.class, fault);
+    Optional<Fault> of = Fault.parse(fault);
     Optional<Cause> shipped =
         of.flatMap(f -> CauseId.parse(cause).flatMap(c -> RuleBook.standard().cause(f, c)));
     if (shipped.isEmpty()) {

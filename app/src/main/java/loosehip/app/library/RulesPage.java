@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.core.link.PivotFault;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Strength;
 
 /**
@@ -16,7 +16,7 @@ import loosehip.core.link.Strength;
 public record RulesPage(int edition, List<FaultRules> faults) {
 
   /** A fault with its causes. */
-  public record FaultRules(PivotFault fault, List<Rule> rules) {}
+  public record FaultRules(Fault fault, List<Rule> rules) {}
 
   /** A strength that can be chosen. */
   public record StrengthOption(String id, boolean chosen) {}

@@ -31,11 +31,11 @@ import loosehip.core.link.Cause;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.CauseId;
 import loosehip.core.link.Factor;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Level;
 import loosehip.core.link.Link;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.Overrule;
-import loosehip.core.link.PivotFault;
 import loosehip.core.link.Relook;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Triage;
@@ -140,7 +140,7 @@ class LinksController {
         link.causes().stream().map(c -> cause(workup, link.fault(), c)).toList());
   }
 
-  private LinksPage.CauseLine cause(Workup workup, PivotFault fault, CauseChance chance) {
+  private LinksPage.CauseLine cause(Workup workup, Fault fault, CauseChance chance) {
     Optional<Leg> leg = chance.cause().leg();
     Optional<Overrule> decided =
         workup.golfer().overrules().stream()
@@ -194,10 +194,10 @@ class LinksController {
       @AuthenticationPrincipal SignedIn user) {
     GolferFile file = workups.fileToWrite(user.account(), id);
     Optional<Cause> of =
-        Named.parse(PivotFault.class, fault)
+        Fault.parse(fault)
             .flatMap(f -> CauseId.parse(cause).flatMap(c -> RuleBook.standard().cause(f, c)));
     if (of.isPresent() && Facts.CONSENT.isIn(file)) {
-      PivotFault behind = Named.require(PivotFault.class, fault);
+      Fault behind = Fault.parse(fault).orElseThrow();
       Fact<TrainersVerdict> fact =
           Facts.LINK.about(new TrainersVerdict.About(behind, of.get().id()));
       Note decided =
@@ -211,8 +211,7 @@ class LinksController {
               (decided.value().isEmpty() ? "no decision" : verdict) + ": " + behind.title()));
       workups.saved(user.account(), id);
     }
-    return "redirect:/golfers/{id}/links#link-"
-        + Named.parse(PivotFault.class, fault).map(PivotFault::id).orElse("none");
+    return "redirect:/golfers/{id}/links#link-" + Fault.parse(fault).map(Fault::id).orElse("none");
   }
 
   private static LinksPage.FactorLine factor(Factor factor) {

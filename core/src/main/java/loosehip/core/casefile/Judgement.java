@@ -3,6 +3,7 @@ package loosehip.core.casefile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import loosehip.core.limit.Body;
 import loosehip.core.link.BackLoad;
 import loosehip.core.link.Evidence;
@@ -12,6 +13,7 @@ import loosehip.core.link.Need;
 import loosehip.core.link.Needs;
 import loosehip.core.link.NextTest;
 import loosehip.core.link.NextTests;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Measurement;
 import loosehip.core.named.Named;
@@ -38,7 +40,8 @@ import loosehip.core.plan.Wishes;
  * @param schools every school with its best set-up, best first; empty while the budget is
  *     incomplete
  * @param backLoads what loads a lower back that hurts
- * @param links every fault present, tied to its causes
+ * @param links every pivot fault present, tied to its causes
+ * @param setupLinks every set-up fault present, tied to its causes
  * @param nextTests the tests that would settle most a minute
  * @param needs ranked needs
  */
@@ -52,6 +55,7 @@ public record Judgement(
     List<SetupSearch.Found> schools,
     List<BackLoad> backLoads,
     List<Link> links,
+    List<Link> setupLinks,
     List<NextTest> nextTests,
     List<Need> needs) {
 
@@ -88,9 +92,11 @@ public record Judgement(
     }
     Optional<TurnBudget> budget = Optional.of(TurnBudget.of(golfer.school(), golfer.setup(), hips));
     Seen seen = golfer.seen().in(golfer.shape());
+    Evidence evidence = new Evidence(golfer.practice().rules(), body, seen, budget);
     List<Link> links =
-        BackLoad.first(
-            new Evidence(golfer.practice().rules(), body, seen, budget).links(), golfer.health());
+        BackLoad.first(Overrule.heeded(evidence.links(), golfer.overrules()), golfer.health());
+    List<Link> setupLinks = Overrule.heeded(evidence.setupLinks(), golfer.overrules());
+    List<Link> all = Stream.concat(links.stream(), setupLinks.stream()).toList();
     Demands asks = model.demands(golfer.school());
     return new Judgement(
         golfer,
@@ -102,8 +108,9 @@ public record Judgement(
         hips.complete() ? SetupSearch.schools(body, model, golfer.setup()) : List.of(),
         BackLoad.of(golfer.health(), seen, body, asks, budget),
         links,
-        NextTests.best(body, seen, links),
-        Needs.of(links, golfer.overrules(), golfer.complaints(), budget, body));
+        setupLinks,
+        NextTests.best(body, seen, all),
+        Needs.of(all, golfer.complaints(), budget, body));
   }
 
   private static Judgement referred(CaseFile golfer, List<Measurement> measurements, Hips hips) {
@@ -113,6 +120,7 @@ public record Judgement(
         measurements,
         hips,
         Optional.empty(),
+        List.of(),
         List.of(),
         List.of(),
         List.of(),

@@ -54,6 +54,7 @@ public record Limit(LimitKind kind, Optional<Leg> leg) {
       case ANKLE -> List.of(ScreenTest.ANKLE_WALL);
       case FRONT -> List.of(ScreenTest.FRONT_HOLD);
       case LANDING -> List.of(ScreenTest.HOP_HOLD);
+      case KNEE_TRACK -> List.of(ScreenTest.KNEE_TRACK);
     };
   }
 

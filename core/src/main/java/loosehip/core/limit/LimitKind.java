@@ -22,7 +22,8 @@ public enum LimitKind implements Named {
   SQUAT("squat", "Squat", false),
   ANKLE("ankle", "Ankle", true),
   FRONT("front", "Front hold", false),
-  LANDING("landing", "Landing", true);
+  LANDING("landing", "Landing", true),
+  KNEE_TRACK("knee-track", "Knee tracking", true);
 
   private final String id;
   private final String title;

@@ -21,6 +21,15 @@ public record CauseId(Family family, String source, Optional<Leg> leg) {
     return family.id() + "-" + source + leg.map(l -> "-" + l.id()).orElse("");
   }
 
+  /**
+   * Whether this means that cause of the same fault. An id kept by an edition that named no leg
+   * means the cause that has one now.
+   */
+  public boolean means(Cause cause) {
+    CauseId its = cause.id();
+    return equals(its) || leg.isEmpty() && family == its.family && source.equals(its.source);
+  }
+
   /** The id of a key, or empty when the key names no cause. */
   public static Optional<CauseId> parse(String key) {
     return Arrays.stream(Family.values())

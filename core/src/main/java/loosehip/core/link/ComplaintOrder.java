@@ -40,15 +40,21 @@ public final class ComplaintOrder {
   private static List<ScreenTest> informative(
       Set<Complaint> complaints, RuleBook rules, Handed handed) {
     Set<PivotFault> faults = EnumSet.noneOf(PivotFault.class);
+    Set<SetupFault> atAddress = EnumSet.noneOf(SetupFault.class);
     complaints.forEach(c -> faults.addAll(c.lookFirst()));
+    complaints.forEach(c -> atAddress.addAll(c.atAddress()));
     if (faults.isEmpty()) {
       return List.of(ScreenTest.SEATED_ROTATION, ScreenTest.PRONE_ROTATION);
     }
+    Map<SetupFault, Level> stance = new EnumMap<>(SetupFault.class);
+    atAddress.forEach(f -> stance.put(f, Level.CLEAR));
     Map<PivotFault, Level> clear = new EnumMap<>(PivotFault.class);
     faults.forEach(f -> clear.put(f, Level.CLEAR));
-    Seen seen = new Seen(Map.of(), clear, Map.of(), Set.of());
+    Seen seen = new Seen(stance, clear, Map.of(), Set.of());
     Body nothing = Body.unmeasured(handed);
-    List<Link> links = new Evidence(rules, nothing, seen, Optional.empty()).links();
+    Evidence evidence = new Evidence(rules, nothing, seen, Optional.empty());
+    List<Link> links = new ArrayList<>(evidence.links());
+    links.addAll(evidence.setupLinks());
     return NextTests.ranked(nothing, seen, links).stream()
         .flatMap(t -> t.what() instanceof NextTest.Take take ? Stream.of(take.test()) : Stream.of())
         .distinct()

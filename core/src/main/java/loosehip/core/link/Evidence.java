@@ -43,10 +43,19 @@ public final class Evidence {
     this.budget = budget;
   }
 
-  /** The links of every fault that is present, in the order of the fault list. */
+  /** The links of every pivot fault that is present, in the order of the fault list. */
   public List<Link> links() {
+    return links(PivotFault.values());
+  }
+
+  /** The links of every set-up fault that is present, in the order of the fault list. */
+  public List<Link> setupLinks() {
+    return links(SetupFault.values());
+  }
+
+  private List<Link> links(Fault[] faults) {
     List<Link> links = new ArrayList<>();
-    for (PivotFault fault : PivotFault.values()) {
+    for (Fault fault : faults) {
       if (seen.level(fault).present()) {
         links.add(link(fault));
       }
@@ -54,7 +63,7 @@ public final class Evidence {
     return links;
   }
 
-  private Link link(PivotFault fault) {
+  private Link link(Fault fault) {
     List<CauseChance> chances =
         book.causes(fault).stream()
             .map(cause -> chance(fault, cause))
@@ -63,14 +72,14 @@ public final class Evidence {
     return new Link(fault, seen.level(fault), Triage.of(chances), chances);
   }
 
-  private CauseChance chance(PivotFault fault, Cause cause) {
+  private CauseChance chance(Fault fault, Cause cause) {
     List<Factor> factors = new ArrayList<>();
     if (seen.level(fault) == Level.SLIGHT) {
       factors.add(new Factor(new Finding.SeenSlight(), SLIGHT));
     }
     boolean settled;
     if (cause.source() instanceof Source.OfLimit of) {
-      settled = limit(fault, of.limit(), cause.strength(), factors);
+      settled = limit(fault, judged(fault, of.limit()), cause.strength(), factors);
     } else if (cause.source() instanceof SetupFault setup) {
       Level level = seen.level(setup);
       factors.add(new Factor(new Finding.SetupSeen(level), level.factor()));
@@ -89,7 +98,19 @@ public final class Evidence {
     return new CauseChance(cause, List.copyOf(factors), odds, settled);
   }
 
-  private boolean limit(PivotFault fault, Limit limit, Strength strength, List<Factor> factors) {
+  /**
+   * The limit a cause is judged on: the trunk's turn towards the trail side going back, unless the
+   * cause names the other; what names no side otherwise is judged on the worse one.
+   */
+  static Limit judged(Fault fault, Limit limit) {
+    boolean goingBack =
+        fault instanceof PivotFault
+            && limit.kind() == LimitKind.TRUNK_TURN
+            && limit.leg().isEmpty();
+    return goingBack ? new Limit(LimitKind.TRUNK_TURN, Optional.of(Leg.TRAIL)) : limit;
+  }
+
+  private boolean limit(Fault fault, Limit limit, Strength strength, List<Factor> factors) {
     Band band = body.band(limit);
     double test = strength.factor(band);
     factors.add(new Factor(tested(limit, band), test));
@@ -113,8 +134,9 @@ public final class Evidence {
         limit, band, decisive, all.stream().anyMatch(Measurement::stoppedByPain));
   }
 
-  private Optional<Factor> rehearsed(PivotFault fault, RehearsalFactor factor) {
-    Rehearsal rehearsal = seen.rehearsal(fault);
+  private Optional<Factor> rehearsed(Fault fault, RehearsalFactor factor) {
+    Rehearsal rehearsal =
+        fault instanceof PivotFault pivot ? seen.rehearsal(pivot) : Rehearsal.NOT_TRIED;
     return rehearsal == Rehearsal.NOT_TRIED
         ? Optional.empty()
         : Optional.of(new Factor(new Finding.Rehearsed(rehearsal), factor.of(rehearsal)));
@@ -128,10 +150,7 @@ public final class Evidence {
     return switch (kind) {
       case TRAIL_IR -> back(Leg.TRAIL);
       case LEAD_ER -> back(Leg.LEAD);
-      case LEAD_IR ->
-          budget
-              .flatMap(TurnBudget::impactMargin)
-              .flatMap(m -> budgeted(BudgetMargin.IMPACT, m, false));
+      case LEAD_IR -> through();
       default -> Optional.empty();
     };
   }
@@ -143,22 +162,38 @@ public final class Evidence {
       return Optional.empty();
     }
     boolean isShort = margin.get().band() == Band.SHORT;
-    if (isShort && back.get().limiting() != leg) {
+    if (isShort) {
+      return back.get().limiting() == leg
+          ? Optional.of(budgeted(BudgetMargin.BACK, margin.get(), true))
+          : Optional.empty();
+    }
+    boolean unhelped =
+        budget.orElseThrow().unhelped(leg) >= back.get().demand().orElseThrow().degrees();
+    return margin.get().band() == Band.ENOUGH && unhelped
+        ? Optional.of(budgeted(BudgetMargin.BACK, margin.get(), false))
+        : Optional.empty();
+  }
+
+  /** Coming through; what only the flare pays for is no proof that the hip has the turn. */
+  private Optional<Factor> through() {
+    Optional<Margin> margin = budget.flatMap(TurnBudget::impactMargin);
+    if (margin.isEmpty() || margin.get().band() == Band.CLOSE) {
       return Optional.empty();
     }
-    return budgeted(BudgetMargin.BACK, margin.get(), isShort);
+    boolean isShort = margin.get().band() == Band.SHORT;
+    double unflared = margin.get().degrees() - budget.orElseThrow().setup().leadFlare();
+    return isShort || unflared >= 0
+        ? Optional.of(budgeted(BudgetMargin.IMPACT, margin.get(), false))
+        : Optional.empty();
   }
 
-  private static Optional<Factor> budgeted(BudgetMargin which, Margin margin, boolean limiting) {
-    Finding finding = new Finding.Budgeted(which, margin, limiting);
-    return switch (margin.band()) {
-      case SHORT -> Optional.of(new Factor(finding, BUDGET_SHORT));
-      case ENOUGH -> Optional.of(new Factor(finding, BUDGET_ENOUGH));
-      default -> Optional.empty();
-    };
+  private static Factor budgeted(BudgetMargin which, Margin margin, boolean limiting) {
+    return new Factor(
+        new Finding.Budgeted(which, margin, limiting),
+        margin.band() == Band.SHORT ? BUDGET_SHORT : BUDGET_ENOUGH);
   }
 
-  private boolean habit(PivotFault fault, Habit habit, List<Factor> factors) {
+  private boolean habit(Fault fault, Habit habit, List<Factor> factors) {
     Optional<Factor> rehearsed = rehearsed(fault, Rehearsal::habitFactor);
     rehearsed.ifPresent(factors::add);
     if (strongBodyCleared(fault)) {
@@ -169,11 +204,11 @@ public final class Evidence {
     return named || rehearsed.isPresent();
   }
 
-  private boolean strongBodyCleared(PivotFault fault) {
+  private boolean strongBodyCleared(Fault fault) {
     List<Band> strong =
         book.causes(fault).stream()
             .filter(c -> c.evidence().filter(Strength.STRONG::equals).isPresent())
-            .map(c -> body.band(c.limit().orElseThrow()))
+            .map(c -> body.band(judged(fault, c.limit().orElseThrow())))
             .toList();
     return !strong.isEmpty() && strong.stream().allMatch(b -> b == Band.ENOUGH);
   }

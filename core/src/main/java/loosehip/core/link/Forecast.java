@@ -2,8 +2,10 @@ package loosehip.core.link;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.Body;
 import loosehip.core.measure.Band;
@@ -30,6 +32,11 @@ public final class Forecast {
           PivotFault.HIP_THRUST,
           PivotFault.HANG_BACK,
           PivotFault.STALL_FLIP);
+
+  /** Those of them that a short margin coming through brings. */
+  static final Set<PivotFault> COMING_THROUGH =
+      EnumSet.of(
+          PivotFault.SLIDE, PivotFault.HIP_THRUST, PivotFault.HANG_BACK, PivotFault.STALL_FLIP);
 
   private final Body body;
   private final List<Expected> expected = new ArrayList<>();

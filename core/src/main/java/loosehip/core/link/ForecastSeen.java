@@ -1,11 +1,11 @@
 package loosehip.core.link;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import loosehip.core.measure.Band;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.TurnBudget;
@@ -43,8 +43,8 @@ public record ForecastSeen(PivotFault fault, Kind kind) {
    * Holds a forecast against what was seen.
    *
    * @param expected the forecast, empty when no margin is short
-   * @param budget the budget it comes from; where a margin is not known, nothing unforecast is
-   *     called a surprise
+   * @param budget the budget it comes from; where a fault's own margin is not known, the fault is
+   *     not called a surprise
    */
   public static List<ForecastSeen> of(
       List<Forecast.Expected> expected, TurnBudget budget, Seen seen) {
@@ -55,19 +55,33 @@ public record ForecastSeen(PivotFault fault, Kind kind) {
           e.fault(),
           level.present() ? Kind.AGREES : level == Level.NONE ? Kind.NOT_SEEN : Kind.LOOK);
     }
-    List<Band> margins =
-        Stream.of(budget.backMargin(), budget.impactMargin())
-            .flatMap(Optional::stream)
+    for (PivotFault fault : Forecast.POSSIBLE) {
+      if (!kinds.containsKey(fault) && seen.level(fault).present()) {
+        own(fault, budget)
             .map(Margin::band)
-            .toList();
-    if (expected.isEmpty() && margins.size() == 2) {
-      boolean room = margins.stream().allMatch(b -> b == Band.ENOUGH);
-      Forecast.POSSIBLE.stream()
-          .filter(f -> seen.level(f).present())
-          .forEach(f -> kinds.put(f, room ? Kind.SURPRISE : Kind.UNDECIDED));
+            .filter(band -> band != Band.SHORT)
+            .ifPresent(
+                band -> kinds.put(fault, band == Band.ENOUGH ? Kind.SURPRISE : Kind.UNDECIDED));
+      }
     }
     List<ForecastSeen> all = new ArrayList<>();
     kinds.forEach((fault, kind) -> all.add(new ForecastSeen(fault, kind)));
     return all;
+  }
+
+  /** The margin a fault would have to pay for: going back, or coming through. */
+  static Optional<Margin> own(PivotFault fault, TurnBudget budget) {
+    return Forecast.COMING_THROUGH.contains(fault) ? budget.impactMargin() : budget.backMargin();
+  }
+
+  /**
+   * The faults that were seen though none of them was forecast: how this body pays instead, when
+   * something forecast is not there.
+   */
+  public static List<PivotFault> instead(List<Forecast.Expected> expected, Seen seen) {
+    return Arrays.stream(PivotFault.values())
+        .filter(f -> seen.level(f).present())
+        .filter(f -> expected.stream().noneMatch(e -> e.fault() == f))
+        .toList();
   }
 }

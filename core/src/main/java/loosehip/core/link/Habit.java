@@ -10,7 +10,9 @@ public enum Habit implements Named, Source {
   SPIN_HIPS("spin-hips", "Spins the hips", "opens hips before pressure moves"),
   GROUND_PUSH("ground-push", "Pushes off the ground", "straightens with the front of the thigh"),
   HURRY("hurry", "Hurries", "rushes the change of direction"),
-  GUARDED("guarded", "Guards", "protects a sore or feared place");
+  GUARDED("guarded", "Guards", "protects a sore or feared place"),
+  REACH("reach", "Reaches", "reaches for the ball at address"),
+  COPIED("copied", "Stands as told", "stands as once told or copied");
 
   private final String id;
   private final String title;

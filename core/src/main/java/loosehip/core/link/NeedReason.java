@@ -1,5 +1,7 @@
 package loosehip.core.link;
 
+import loosehip.core.measure.Band;
+
 /** Where a part of a need comes from. It is put into words where it is shown. */
 public sealed interface NeedReason {
 
@@ -10,8 +12,11 @@ public sealed interface NeedReason {
    * @param likelihood how likely the limit is its cause
    * @param servesComplaint whether the fault serves a named complaint
    */
-  record Behind(PivotFault fault, Likelihood likelihood, boolean servesComplaint)
+  record Behind(Fault fault, Likelihood likelihood, boolean servesComplaint)
       implements NeedReason {}
+
+  /** Measured less than enough though no fault asks for it: worth spare minutes, and no more. */
+  record Groundwork(Band band) implements NeedReason {}
 
   /** The turn budget is short going back, and this range limits it. */
   record LimitsGoingBack() implements NeedReason {}

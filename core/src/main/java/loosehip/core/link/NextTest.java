@@ -56,7 +56,7 @@ public record NextTest(What what, double minutes, double value, List<Question> d
    * @param limit the limit in question; empty for a rehearsal or a look at the set-up
    * @param behind the fault it may stand behind
    */
-  public record Question(Optional<Limit> limit, PivotFault behind) {}
+  public record Question(Optional<Limit> limit, Fault behind) {}
 
   /** The side to test, where it is a test with sides. */
   public Optional<Side> side() {

@@ -12,6 +12,7 @@ import loosehip.core.limit.Body;
 import loosehip.core.limit.Limit;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Slot;
 
 /**
  * Which test not yet taken would settle most: the expected fall in the summed binary entropy of all
@@ -45,7 +46,11 @@ public final class NextTests {
     }
   }
 
-  /** The best three, most useful a minute first. */
+  /**
+   * The best three, most useful a minute first.
+   *
+   * @param links the faults of set-up and pivot seen, with what the trainer decided about them
+   */
   public static List<NextTest> best(Body body, Seen seen, List<Link> links) {
     return ranked(body, seen, links).stream().limit(BEST).toList();
   }
@@ -70,29 +75,36 @@ public final class NextTests {
   }
 
   private void consider(Link link, CauseChance chance) {
-    double weight = link.level().severity();
-    Optional<Limit> limit = chance.cause().limit();
-    if (limit.isPresent() && !chance.settled()) {
-      double bits = weight * expectedFall(chance.odds(), GIVEN_CAUSE, factors(chance.cause()));
-      ScreenTest test = limit.get().tests().get(0);
-      double minutes = test.sided() ? Math.max(1, test.minutes() / 2.0) : test.minutes();
-      for (Optional<Side> side : untaken(limit.get(), test)) {
-        add(
-            new NextTest.Take(test, side),
-            minutes,
-            bits,
-            new NextTest.Question(limit, link.fault()));
-      }
+    if (chance.rejected()) {
+      return;
     }
+    double weight = link.severity();
+    Optional<Limit> limit = chance.cause().limit();
+    limit.ifPresent(of -> take(link, chance, Evidence.judged(link.fault(), of)));
     if (chance.cause().family() == Family.SETUP && !chance.settled()) {
       add(
           new NextTest.LookAtSetup(),
           1,
-          weight * expectedFall(chance.odds(), GIVEN_CAUSE, SETUP_FACTORS),
+          weight * expectedFall(chance.counted(), GIVEN_CAUSE, SETUP_FACTORS),
           new NextTest.Question(Optional.empty(), link.fault()));
     }
-    if (seen.rehearsal(link.fault()) == Rehearsal.NOT_TRIED) {
-      rehearse(link, chance, weight);
+    if (link.fault() instanceof PivotFault fault && seen.rehearsal(fault) == Rehearsal.NOT_TRIED) {
+      rehearse(fault, chance, weight);
+    }
+  }
+
+  /** Each test of the limit that was not taken, whatever another test of it has said. */
+  private void take(Link link, CauseChance chance, Limit limit) {
+    double bits =
+        link.severity() * expectedFall(chance.counted(), GIVEN_CAUSE, factors(chance.cause()));
+    for (ScreenTest test : limit.tests()) {
+      for (Optional<Side> side : untaken(limit, test)) {
+        add(
+            new NextTest.Take(test, side),
+            test.minutes(),
+            bits,
+            new NextTest.Question(chance.cause().limit(), link.fault()));
+      }
     }
   }
 
@@ -104,7 +116,7 @@ public final class NextTests {
     };
   }
 
-  private void rehearse(Link link, CauseChance chance, double weight) {
+  private void rehearse(PivotFault fault, CauseChance chance, double weight) {
     double[] factors =
         switch (chance.cause().family()) {
           case BODY -> new double[] {2, .5};
@@ -113,17 +125,22 @@ public final class NextTests {
         };
     if (factors.length > 0) {
       add(
-          new NextTest.Rehearse(link.fault()),
+          new NextTest.Rehearse(fault),
           1,
-          weight * expectedFall(chance.odds(), REHEARSAL_GIVEN_CAUSE, factors),
-          new NextTest.Question(Optional.empty(), link.fault()));
+          weight * expectedFall(chance.counted(), REHEARSAL_GIVEN_CAUSE, factors),
+          new NextTest.Question(Optional.empty(), fault));
     }
   }
 
   private List<Optional<Side>> untaken(Limit limit, ScreenTest test) {
-    return body.sides(limit, test).stream()
-        .filter(side -> !body.screen().taken(test, side) || limit.kind().hipRange())
-        .toList();
+    return body.sides(limit, test).stream().filter(side -> !taken(limit, test, side)).toList();
+  }
+
+  private boolean taken(Limit limit, ScreenTest test, Optional<Side> side) {
+    return limit
+        .direction()
+        .map(d -> body.screen().measurement(Slot.of(test, side.orElseThrow(), d)).isPresent())
+        .orElseGet(() -> body.screen().taken(test, side));
   }
 
   private void add(NextTest.What what, double minutes, double bits, NextTest.Question question) {
@@ -133,12 +150,11 @@ public final class NextTests {
   }
 
   /**
-   * Expected fall in binary entropy, bits. Given "not the cause" each outcome is as likely as given
-   * the cause, divided by its factor and made to sum to 1; the chance afterwards follows by Bayes'
-   * rule, so that the fall is never negative.
+   * Expected fall in binary entropy of a cause of chance {@code p}, bits. Given "not the cause"
+   * each outcome is as likely as given the cause, divided by its factor and made to sum to 1; the
+   * chance afterwards follows by Bayes' rule, so that the fall is never negative.
    */
-  static double expectedFall(double odds, double[] givenCause, double[] factors) {
-    double p = odds / (1 + odds);
+  static double expectedFall(double p, double[] givenCause, double[] factors) {
     double sum = 0;
     for (int i = 0; i < factors.length; i++) {
       sum += givenCause[i] / factors[i];

@@ -1,18 +1,37 @@
 package loosehip.core.link;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import loosehip.core.named.Named;
 
 /**
- * What the trainer decided about one cause of one fault. It stands beside the computed chance and
- * is never recomputed; a rejected cause calls for no work.
+ * What the trainer decided about one cause of one fault. It stands beside the computed chance, is
+ * never recomputed, and counts in triage, needs, plan, handover and next tests.
  *
  * @param fault the fault
  * @param cause which of its causes
  * @param verdict what was decided
  * @param note why; may be blank
+ * @param signed who decided, and when
  */
-public record Overrule(PivotFault fault, CauseId cause, Verdict verdict, String note) {
+public record Overrule(Fault fault, CauseId cause, Verdict verdict, String note, Signed signed) {
+
+  /**
+   * Who decided, and when; in a file they may be missing.
+   *
+   * @param by who, as shown
+   * @param on the day
+   */
+  public record Signed(Optional<String> by, Optional<LocalDate> on) {
+    /** By nobody named, on no day known. */
+    public static final Signed UNKNOWN = new Signed(Optional.empty(), Optional.empty());
+  }
+
+  /** A decision of which neither name nor day is known. */
+  public Overrule(Fault fault, CauseId cause, Verdict verdict, String note) {
+    this(fault, cause, verdict, note, Signed.UNKNOWN);
+  }
 
   /** What can be decided. */
   public enum Verdict implements Named {
@@ -33,8 +52,8 @@ public record Overrule(PivotFault fault, CauseId cause, Verdict verdict, String 
   }
 
   /** Whether this is about that cause of that fault. */
-  public boolean about(PivotFault of, Cause which) {
-    return fault == of && cause.equals(which.id());
+  public boolean about(Fault of, Cause which) {
+    return fault == of && cause.means(which);
   }
 
   /** Whether the decision goes against what was computed: chance .5 or more is likely. */
@@ -46,27 +65,10 @@ public record Overrule(PivotFault fault, CauseId cause, Verdict verdict, String 
     };
   }
 
-  /** The links without the causes that were rejected. */
-  static List<Link> heeded(List<Link> links, List<Overrule> overrules) {
-    if (overrules.isEmpty()) {
-      return links;
-    }
-    return links.stream()
-        .map(
-            link ->
-                new Link(
-                    link.fault(),
-                    link.level(),
-                    link.triage(),
-                    link.causes().stream()
-                        .filter(
-                            c ->
-                                overrules.stream()
-                                    .noneMatch(
-                                        o ->
-                                            o.verdict() == Verdict.REJECTED
-                                                && o.about(link.fault(), c.cause())))
-                        .toList()))
-        .toList();
+  /** The links with what was decided; a decision counts in everything made of them. */
+  public static List<Link> heeded(List<Link> links, List<Overrule> overrules) {
+    return overrules.isEmpty()
+        ? links
+        : links.stream().map(link -> link.decided(overrules)).toList();
   }
 }

@@ -1,9 +1,7 @@
 package loosehip.core.link;
 
-import loosehip.core.named.Named;
-
 /** A visible departure in the pivot. */
-public enum PivotFault implements Named, Source {
+public enum PivotFault implements Fault {
   SWAY("sway", "Sway", "top, face on", "pelvis drifts away from the target"),
   EARLY_STOP(
       "early-stop",
@@ -30,7 +28,29 @@ public enum PivotFault implements Named, Source {
   STEEP_BEND("steep-bend", "Steep side bend", "impact, face on", "side bend beyond 40"),
   LEAD_RISE(
       "lead-rise", "Lead side rises", "start down, face on", "lead side of the pelvis rises early"),
-  FINISH_SHORT("finish-short", "Finish short", "finish", "belt buckle short of the target");
+  FINISH_SHORT("finish-short", "Finish short", "finish", "belt buckle short of the target"),
+  OVER_TURN("over-turn", "Over-turn", "top", "pelvis turns more than the school holds"),
+  LEAD_KNEE_DIVE(
+      "lead-knee-dive",
+      "Lead knee dives",
+      "top, face on",
+      "lead knee falls inside its toes, or a held heel leaves"),
+  LEAD_KNEE_STUCK(
+      "lead-knee-stuck",
+      "Lead knee stuck",
+      "top, face on",
+      "lead knee stays where the school frees it"),
+  TRAIL_KNEE_STUCK(
+      "trail-knee-stuck",
+      "Trail knee stuck",
+      "top",
+      "trail knee as bent as at address where it may lengthen"),
+  STAYS_FOLDED(
+      "stays-folded", "Stays folded", "top", "chest as bent over as at address, turn short"),
+  FLAT_SHOULDERS(
+      "flat-shoulders", "Flat shoulders", "top, face on", "shoulder line within 15 of level"),
+  HEAD_DRIFT(
+      "head-drift", "Head drifts", "takeaway, face on", "head leaves its window going back early");
 
   private final String id;
   private final String title;
@@ -64,7 +84,12 @@ public enum PivotFault implements Named, Source {
     return phase;
   }
 
-  /** How it looks. */
+  @Override
+  public double weight() {
+    return 1;
+  }
+
+  @Override
   public String seen() {
     return seen;
   }

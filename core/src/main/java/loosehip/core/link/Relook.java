@@ -19,12 +19,13 @@ public record Relook(PivotFault fault, List<SetupFault> fix, Level before, Level
   public static List<Relook> of(List<Link> links, Map<PivotFault, Level> again) {
     return links.stream()
         .filter(l -> l.triage().kind() == Triage.Kind.SETUP_FIRST)
+        .filter(l -> l.fault() instanceof PivotFault)
         .map(
             l ->
                 new Relook(
-                    l.fault(),
+                    (PivotFault) l.fault(),
                     l.causes().stream()
-                        .filter(c -> c.chance() >= LIKELY)
+                        .filter(c -> c.counted() >= LIKELY)
                         .map(c -> c.cause().source())
                         .filter(SetupFault.class::isInstance)
                         .map(SetupFault.class::cast)

@@ -1,8 +1,7 @@
 package loosehip.core.link;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,16 +12,19 @@ import loosehip.core.named.Named;
 import loosehip.core.shipped.ShippedText;
 import org.jspecify.annotations.Nullable;
 
-/** Which causes stand behind each fault. Read from text, so that a practice can have its own. */
+/**
+ * Which causes stand behind each fault of set-up and pivot. Read from text, so that a practice can
+ * have its own.
+ */
 public final class RuleBook {
   /** The edition of the standard book. */
-  public static final int EDITION = 1;
+  public static final int EDITION = 3;
 
   private static final RuleBook STANDARD = parse(ShippedText.read(RuleBook.class, "rule-book.txt"));
 
-  private final Map<PivotFault, List<Cause>> causes;
+  private final Map<Fault, List<Cause>> causes;
 
-  private RuleBook(Map<PivotFault, List<Cause>> causes) {
+  private RuleBook(Map<Fault, List<Cause>> causes) {
     this.causes = causes;
   }
 
@@ -32,18 +34,18 @@ public final class RuleBook {
   }
 
   /** The causes of a fault, in the book's order. */
-  public List<Cause> causes(PivotFault fault) {
+  public List<Cause> causes(Fault fault) {
     return causes.getOrDefault(fault, List.of());
   }
 
   /** The cause of a fault with this id, or empty. */
-  public Optional<Cause> cause(PivotFault fault, CauseId id) {
+  public Optional<Cause> cause(Fault fault, CauseId id) {
     return causes(fault).stream().filter(c -> c.id().equals(id)).findFirst();
   }
 
   /** The weights that differ from the standard book's, in the book's order. */
   public List<Own> own() {
-    return Arrays.stream(PivotFault.values())
+    return Fault.all().stream()
         .flatMap(
             fault ->
                 causes(fault).stream()
@@ -61,7 +63,7 @@ public final class RuleBook {
    *     #PRIOR_MOST}
    * @param strength how much its own test says; heeded for body limits alone
    */
-  public record Own(PivotFault fault, CauseId cause, double prior, Strength strength) {
+  public record Own(Fault fault, CauseId cause, double prior, Strength strength) {
     /** Checks the prior. */
     public Own {
       if (!(prior >= PRIOR_LEAST && prior <= PRIOR_MOST)) {
@@ -81,16 +83,16 @@ public final class RuleBook {
     if (owns.isEmpty()) {
       return this;
     }
-    Map<PivotFault, List<Cause>> weighed = new EnumMap<>(PivotFault.class);
+    Map<Fault, List<Cause>> weighed = new LinkedHashMap<>();
     causes.forEach(
         (fault, row) ->
             weighed.put(fault, row.stream().map(cause -> weighed(fault, cause, owns)).toList()));
     return new RuleBook(weighed);
   }
 
-  private static Cause weighed(PivotFault fault, Cause cause, List<Own> owns) {
+  private static Cause weighed(Fault fault, Cause cause, List<Own> owns) {
     return owns.stream()
-        .filter(o -> o.fault() == fault && o.cause().equals(cause.id()))
+        .filter(o -> o.fault() == fault && o.cause().means(cause))
         .reduce((a, b) -> b)
         .map(o -> cause.weighed(o.prior(), o.strength()))
         .orElse(cause);
@@ -113,7 +115,7 @@ public final class RuleBook {
    * @throws IllegalArgumentException naming the line when it cannot be read
    */
   public static RuleBook parse(String text) {
-    Map<PivotFault, List<Cause>> causes = new EnumMap<>(PivotFault.class);
+    Map<Fault, List<Cause>> causes = new LinkedHashMap<>();
     int number = 0;
     for (String line : text.split("\n")) {
       number++;
@@ -126,7 +128,7 @@ public final class RuleBook {
         for (String cause : halves[1].split(";")) {
           row.add(cause(cause.strip().split(" ")));
         }
-        causes.put(Named.require(PivotFault.class, halves[0].strip()), List.copyOf(row));
+        causes.put(Fault.parse(halves[0].strip()).orElseThrow(), List.copyOf(row));
       } catch (RuntimeException unreadable) {
         throw new IllegalArgumentException("Rule book line " + number + ": " + line, unreadable);
       }

@@ -46,6 +46,11 @@ public record Seen(
     return pivot.getOrDefault(fault, Level.NOT_LOOKED_AT);
   }
 
+  /** How strongly a fault is seen. */
+  public Level level(Fault fault) {
+    return fault instanceof SetupFault setup ? level(setup) : level((PivotFault) fault);
+  }
+
   /** Whether the slow rehearsal of a fault's right movement was tried, and how it went. */
   public Rehearsal rehearsal(PivotFault fault) {
     return rehearsals.getOrDefault(fault, Rehearsal.NOT_TRIED);

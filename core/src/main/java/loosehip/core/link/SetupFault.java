@@ -1,9 +1,7 @@
 package loosehip.core.link;
 
-import loosehip.core.named.Named;
-
 /** A departure in how the golfer stands to the ball. */
-public enum SetupFault implements Named, Source {
+public enum SetupFault implements Fault {
   HUNCHED("hunched", "Hunched back", "upper back round, belt level"),
   ARCHED("arched", "Arched lower back", "lower back hollow, seat stuck out"),
   TUCKED("tucked", "Tucked pelvis", "pelvis under, lower back flat"),
@@ -43,7 +41,12 @@ public enum SetupFault implements Named, Source {
     return Family.SETUP;
   }
 
-  /** How it looks. */
+  @Override
+  public double weight() {
+    return 0.5;
+  }
+
+  @Override
   public String seen() {
     return seen;
   }

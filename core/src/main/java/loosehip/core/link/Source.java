@@ -5,7 +5,7 @@ import loosehip.core.body.Leg;
 import loosehip.core.limit.Limit;
 
 /** What a cause is: a limit of the body, a set-up fault, a habit, or another fault followed. */
-public sealed interface Source permits Source.OfLimit, SetupFault, Habit, PivotFault {
+public sealed interface Source permits Source.OfLimit, Habit, Fault {
 
   /** The id of what is named. */
   String id();

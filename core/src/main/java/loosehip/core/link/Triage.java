@@ -23,7 +23,7 @@ public record Triage(Kind kind, Optional<CauseChance> cause, boolean bodyToo) {
     NOT_SETTLED
   }
 
-  /** Decides from the chances of all causes of one fault. */
+  /** Decides from the chances of all causes of one fault, as far as they count. */
   static Triage of(List<CauseChance> chances) {
     Optional<CauseChance> setup = best(chances, Family.SETUP);
     Optional<CauseChance> body = best(chances, Family.BODY);
@@ -45,8 +45,10 @@ public record Triage(Kind kind, Optional<CauseChance> cause, boolean bodyToo) {
 
   private static Optional<CauseChance> best(List<CauseChance> chances, Family family) {
     return chances.stream()
-        .filter(c -> c.cause().family() == family && c.chance() >= DECIDES)
-        .max(Comparator.comparingDouble(CauseChance::odds));
+        .filter(c -> c.cause().family() == family && c.counted() >= DECIDES)
+        .max(
+            Comparator.comparingDouble(CauseChance::counted)
+                .thenComparingDouble(CauseChance::odds));
   }
 
   /** The id used in files: {@code set-up first}, {@code body first}, … */

@@ -67,7 +67,7 @@ public enum ScreenTest implements Named {
       "pelvis-under-chest",
       "Pelvis under a quiet chest",
       STANDING,
-      1,
+      1.5,
       Unit.DEGREES,
       false,
       new FieldRange(0, 120, 5, 60),
@@ -125,7 +125,7 @@ public enum ScreenTest implements Named {
       "squat-depth",
       "Squat depth",
       STANDING,
-      1,
+      0.5,
       Unit.WORD,
       false,
       new FieldRange(0, 0, 0, 0),
@@ -147,7 +147,7 @@ public enum ScreenTest implements Named {
       "overhead-reach",
       "Overhead reach",
       STANDING,
-      1,
+      0.5,
       Unit.DEGREES,
       false,
       new FieldRange(0, 180, 120, 180),
@@ -157,7 +157,7 @@ public enum ScreenTest implements Named {
       "hop-hold",
       "Hop and hold",
       STANDING,
-      2,
+      1,
       Unit.LANDINGS,
       true,
       new FieldRange(0, 3, 0, 3),
@@ -224,7 +224,7 @@ public enum ScreenTest implements Named {
       "leg-extension-short",
       "Knee short of straight",
       ON_BACK,
-      1,
+      1.5,
       Unit.DEGREES,
       true,
       new FieldRange(0, 90, 0, 70),
@@ -234,7 +234,7 @@ public enum ScreenTest implements Named {
       "hip-flexor-length",
       "Front of the hip",
       ON_BACK,
-      1,
+      1.5,
       Unit.DEGREES,
       true,
       new FieldRange(-45, 60, -20, 30),
@@ -242,12 +242,12 @@ public enum ScreenTest implements Named {
       true);
 
   /** Rises whenever a band, a range or a minute in this table changes. */
-  public static final int EDITION = 1;
+  public static final int EDITION = 3;
 
   private final String id;
   private final String title;
   private final Position position;
-  private final int minutes;
+  private final double minutes;
   private final Unit unit;
   private final boolean sided;
   private final FieldRange range;
@@ -259,7 +259,7 @@ public enum ScreenTest implements Named {
       String id,
       String title,
       Position position,
-      int minutes,
+      double minutes,
       Unit unit,
       boolean sided,
       FieldRange range,
@@ -293,8 +293,8 @@ public enum ScreenTest implements Named {
     return position;
   }
 
-  /** Whole minutes the test takes, both sides. */
-  public int minutes() {
+  /** Minutes the test takes, both sides, with three tries where angles are read. */
+  public double minutes() {
     return minutes;
   }
 

@@ -6,6 +6,9 @@ import loosehip.core.body.Side;
 
 /** The band of a whole test on one side, from all its parts. A part stopped by pain is left out. */
 final class TestBands {
+  /** Degrees each way below which the whole range lies on one side. */
+  private static final double EACH_WAY = 3;
+
   private TestBands() {}
 
   static Band of(Screen screen, ScreenTest test, Optional<Side> side) {
@@ -31,7 +34,10 @@ final class TestBands {
         .reduce(Band.NOT_MEASURED, Band::worse);
   }
 
-  /** Total ≥ 15 and smooth is enough; under 8 or no movement is short. */
+  /**
+   * Total ≥ 15 and smooth is enough; under 8 or no movement is short; a whole range on one side
+   * alone is at best close. How it moved must be said: without it the test is not finished.
+   */
   private static Band tilt(Screen screen) {
     Optional<Double> arch = mean(screen, Part.ARCH);
     Optional<Double> flatten = mean(screen, Part.FLATTEN);
@@ -39,15 +45,16 @@ final class TestBands {
     if (quality.filter("none"::equals).isPresent()) {
       return Band.SHORT;
     }
-    if (arch.isEmpty() || flatten.isEmpty()) {
+    if (arch.isEmpty() || flatten.isEmpty() || quality.isEmpty()) {
       return Band.NOT_MEASURED;
     }
-    return lowered(
+    Band range =
         screen
             .scales()
             .of(ScreenTest.TILT_CONTROL, Optional.empty())
-            .of(arch.get() + flatten.get()),
-        quality);
+            .of(arch.get() + flatten.get());
+    boolean oneSided = Math.min(arch.get(), flatten.get()) < EACH_WAY;
+    return lowered(oneSided ? range.worse(Band.CLOSE) : range, quality);
   }
 
   private static Optional<Double> mean(Screen screen, Part part) {

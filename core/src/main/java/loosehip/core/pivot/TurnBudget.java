@@ -143,6 +143,18 @@ public record TurnBudget(
     return demand.get().degrees() - demand(school, setup, Angle.of(turned), c).degrees();
   }
 
+  /**
+   * What a side can turn going back with no help from the set-up: flare, straightening and release
+   * left out.
+   *
+   * @throws java.util.NoSuchElementException while going back is not known
+   */
+  public double unhelped(Leg leg) {
+    Capacity capacity = leg == Leg.TRAIL ? back.orElseThrow().trail() : back.orElseThrow().lead();
+    double pinch = leg == Leg.TRAIL ? -setup.trailPinch() : setup.leadPinch();
+    return capacity.hip() + capacity.slack() + pinch;
+  }
+
   /** The pelvis turn a school asks for beside so much trunk turn. */
   private static Angle demand(School school, Setup setup, Angle trunk, Coefficients c) {
     Demands asks = c.demands(school);

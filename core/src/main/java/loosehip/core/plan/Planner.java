@@ -62,7 +62,7 @@ public final class Planner {
         request.links().stream()
             .filter(l -> l.triage().kind() != Triage.Kind.SEE_OTHER)
             .sorted(Comparator.comparingDouble((Link l) -> -l.level().severity()))
-            .map(Link::fault)
+            .map(l -> (PivotFault) l.fault())
             .toList();
   }
 

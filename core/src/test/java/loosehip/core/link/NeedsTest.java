@@ -11,6 +11,7 @@ import loosehip.core.Screens;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.Screen;
 import org.junit.jupiter.api.Test;
@@ -37,11 +38,7 @@ class NeedsTest {
   private static List<Need> needs(String sheet, Map<PivotFault, Level> faults, Complaint... says) {
     Screen screen = Screens.of(sheet);
     return Needs.of(
-        links(screen, faults),
-        List.of(),
-        Set.of(says),
-        Optional.empty(),
-        new Body(screen, Handed.RIGHT));
+        links(screen, faults), Set.of(says), Optional.empty(), new Body(screen, Handed.RIGHT));
   }
 
   @Test
@@ -91,9 +88,51 @@ class NeedsTest {
             "seen otherwise");
     List<Need> needs =
         Needs.of(
-            links, List.of(rejected), Set.of(), Optional.empty(), new Body(screen, Handed.RIGHT));
+            Overrule.heeded(links, List.of(rejected)),
+            Set.of(),
+            Optional.empty(),
+            new Body(screen, Handed.RIGHT));
     assertThat(size(needs, LimitKind.TRAIL_IR)).isZero();
     assertThat(size(needs, LimitKind.SIDE_HIP)).isPositive();
+  }
+
+  /** Nobody asks for outward turn: .3 for short, .1 for close; a complaint weighs half again. */
+  @Test
+  void aMeasuredShortageThatNoFaultAsksForIsGroundwork() {
+    String sheet = "seated-rotation.right.external 22; seated-rotation.left.external 33";
+    List<Need> needs = needs(sheet, Map.of(PivotFault.KNEE_DRIFT, Level.CLEAR));
+    assertThat(size(needs, LimitKind.TRAIL_ER)).isEqualTo(0.3);
+    assertThat(size(needs, LimitKind.LEAD_ER)).isEqualTo(0.1);
+    assertThat(size(needs(sheet, Map.of(), Complaint.CANNOT_TURN), LimitKind.LEAD_ER))
+        .isCloseTo(0.15, within(1e-9));
+    assertThat(needs.stream().filter(n -> n.family() == Need.Family.GROUNDWORK))
+        .extracting(n -> n.limit().kind())
+        .containsExactly(LimitKind.TRAIL_ER, LimitKind.LEAD_ER);
+  }
+
+  /** Sway asks for the trail side of the hip alone; a short lead side is groundwork. */
+  @Test
+  void theLegThatNoFaultAsksForIsLookedAtToo() {
+    List<Need> needs =
+        needs("side-hip-hold.right 2; side-hip-hold.left 9", Map.of(PivotFault.SWAY, Level.CLEAR));
+    assertThat(needs)
+        .filteredOn(n -> n.limit().equals(new Limit(LimitKind.SIDE_HIP, Optional.of(Leg.LEAD))))
+        .extracting(Need::size)
+        .containsExactly(0.3);
+  }
+
+  /** A clear tuck: hamstring short, .25/.75 × 4 = 1.33, chance .571, at half severity. */
+  @Test
+  void causesOfSetupFaultsCountAtHalf() {
+    Screen screen = Screens.of("leg-extension-short.right 40; leg-extension-short.left 40");
+    Seen tucked = new Seen(Map.of(SetupFault.TUCKED, Level.CLEAR), Map.of(), Map.of(), Set.of());
+    Body body = new Body(screen, Handed.RIGHT);
+    List<Link> links =
+        new Evidence(RuleBook.standard(), body, tucked, Optional.empty()).setupLinks();
+    Need hamstring = Needs.of(links, Set.of(), Optional.empty(), body).get(0);
+    assertThat(hamstring.limit().kind()).isEqualTo(LimitKind.HAMSTRING);
+    assertThat(hamstring.size()).isCloseTo(0.571 / 2, within(0.001));
+    assertThat(hamstring.family()).isEqualTo(Need.Family.SETUP);
   }
 
   @ParameterizedTest
