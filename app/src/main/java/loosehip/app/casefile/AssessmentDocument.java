@@ -42,6 +42,8 @@ record AssessmentDocument(
     List<LinkPart> links,
     List<NextTestPart> nextTests,
     List<NeedPart> needs,
+    List<SetupFaultPart> setupFaults,
+    List<DrillPart> drills,
     Optional<PlanPart> plan) {
 
   /** The name every assessment carries. */
@@ -133,7 +135,18 @@ record AssessmentDocument(
 
   /** A block. */
   record PlanPart(
-      List<WeekPart> weeks, List<LeftOutPart> leftOut, List<BridgePart> bridge, LocalDate retest) {}
+      List<WeekPart> weeks,
+      StagePart stage,
+      List<NextPart> next,
+      List<LeftOutPart> leftOut,
+      List<BridgePart> bridge,
+      LocalDate retest) {}
+
+  /** The weeks that are planned; those after it repeat it. */
+  record StagePart(int weeks, LocalDate until) {}
+
+  /** What follows if it goes well. */
+  record NextPart(ItemId instead, ItemId exercise, int rung, String when) {}
 
   /** A week of it. */
   record WeekPart(int week, List<SessionPart> sessions) {}
@@ -149,8 +162,10 @@ record AssessmentDocument(
       int reps,
       int holdSeconds,
       int sides,
+      Optional<Side> side,
       int seconds,
       String why,
+      String family,
       Optional<String> changed) {}
 
   /** Something that is not in it. */

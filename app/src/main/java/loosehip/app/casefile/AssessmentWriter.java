@@ -3,6 +3,7 @@ package loosehip.app.casefile;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.document.Documents;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.PlanWords;
@@ -16,6 +17,7 @@ import loosehip.core.link.CauseChance;
 import loosehip.core.link.Link;
 import loosehip.core.link.Need;
 import loosehip.core.link.NextTest;
+import loosehip.core.link.SetupFault;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.Direction;
@@ -30,10 +32,12 @@ import loosehip.core.pivot.SetupOption;
 import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
 import loosehip.core.plan.Block;
+import loosehip.core.plan.DrillFor;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Planner;
 import loosehip.core.plan.Session;
+import loosehip.core.plan.SetupRoutine;
 
 /** Writes an assessment as JSON: angles to one decimal, chances to two. */
 public final class AssessmentWriter {
@@ -72,7 +76,32 @@ public final class AssessmentWriter {
         judgement.links().stream().map(this::link).toList(),
         judgement.nextTests().stream().map(AssessmentWriter::nextTest).toList(),
         judgement.needs().stream().map(this::need).toList(),
+        judgement.setupLinks().stream().map(this::setupFault).toList(),
+        assessment.plan().map(Block::drills).orElse(List.of()).stream()
+            .map(AssessmentWriter::drill)
+            .toList(),
         assessment.plan().map(this::plan));
+  }
+
+  private AssessmentDocument.SetupFaultPart setupFault(Link link) {
+    SetupRoutine routine = SetupRoutine.of((SetupFault) link.fault());
+    return new AssessmentDocument.SetupFaultPart(
+        (SetupFault) link.fault(),
+        link.causes().stream().map(this::cause).toList(),
+        routine.id().id(),
+        TEXTS.of(routine.id()).purpose());
+  }
+
+  private static AssessmentDocument.DrillPart drill(DrillFor drill) {
+    return new AssessmentDocument.DrillPart(
+        drill.drill(),
+        drill.fault(),
+        drill.form().id(),
+        (drill.now() ? "" : "after what is done now has held; ")
+            + drill
+                .notFull()
+                .map(why -> "reduced: " + PlanWords.reason(why))
+                .orElse("the first of its line that fits"));
   }
 
   private AssessmentDocument.MeasurementPart measurement(Measurement m) {
@@ -190,6 +219,13 @@ public final class AssessmentWriter {
                     new AssessmentDocument.WeekPart(
                         w.number(), w.sessions().stream().map(this::session).toList()))
             .toList(),
+        new AssessmentDocument.StagePart(Block.STAGE_WEEKS, block.halfWay()),
+        block.next().stream()
+            .map(
+                n ->
+                    new AssessmentDocument.NextPart(
+                        n.instead(), n.then(), n.rung(), WHEN + block.halfWay()))
+            .toList(),
         block.leftOut().stream()
             .map(
                 l ->
@@ -209,16 +245,18 @@ public final class AssessmentWriter {
     String changed =
         SafetyWords.changed(
             Planner.changed(
-                judgement.golfer().practice().catalogue(), item.id(), judgement.golfer().health()));
+                judgement.golfer().practice().catalogue(), item, judgement.golfer().health()));
     return new AssessmentDocument.ItemPart(
         item.id(),
         item.exercise().map(Exercise::rung),
         item.much().sets(),
         item.much().reps(),
         item.much().holdSeconds(),
-        item.dose().sides(),
+        item.sides(),
+        item.only().map(this::side),
         item.seconds(),
         PlanWords.why(item.why()),
+        item.family().id(),
         Optional.of(changed).filter(c -> !c.isEmpty()));
   }
 
@@ -233,6 +271,11 @@ public final class AssessmentWriter {
         tenth(part.weeksFast()),
         tenth(part.weeksSlow()));
   }
+
+  private static final String WHEN =
+      "when the log has held it: three sessions in a row at the top dose, good form; looked at on ";
+
+  private static final ExerciseTexts TEXTS = new ExerciseTexts();
 
   private static double tenth(double value) {
     return Angle.of(value).toOneDecimal();

@@ -48,6 +48,7 @@ record CaseDocument(
     @Nullable SwingPart swing,
     @Nullable School school,
     @Nullable PlanPart plan,
+    @Nullable List<Side> arcsOverruled,
     @Nullable List<OverrulePart> overrules,
     @Nullable PracticePart practice) {
 
@@ -183,7 +184,9 @@ record CaseDocument(
       @Nullable LocalDate start,
       @Nullable List<Tool> tools,
       @Nullable Downswing downswing,
-      @Nullable List<LocalDate> blackout) {}
+      @Nullable List<LocalDate> blackout,
+      @Nullable Boolean baseWork,
+      @Nullable Double bodyKg) {}
 
   /** What the trainer decided about one link; {@code cause} is the cause's key. */
   record OverrulePart(

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.app.document.Documents;
 import loosehip.app.document.Problem;
 import loosehip.app.document.SchemaCheck;
@@ -127,6 +128,7 @@ public final class CaseReader {
         file.school() == null ? School.ROTATION_FIRST : file.school(),
         Optional.ofNullable(file.setup()).map(CaseDocument.SetupPart::spineShape),
         Optional.ofNullable(file.plan()).map(this::wishes),
+        orEmpty(file.arcsOverruled()).stream().map(who.handed()::leg).collect(Collectors.toSet()),
         overrules(orEmpty(file.overrules()), who.handed()),
         practice);
   }
@@ -212,7 +214,9 @@ public final class CaseReader {
         plan.start() == null ? today : plan.start(),
         new LinkedHashSet<>(orEmpty(plan.tools())),
         new LinkedHashSet<>(orEmpty(plan.blackout())),
-        Optional.ofNullable(plan.downswing()));
+        Optional.ofNullable(plan.downswing()),
+        plan.baseWork() == null || plan.baseWork(),
+        Optional.ofNullable(plan.bodyKg()));
   }
 
   private List<Overrule> overrules(List<CaseDocument.OverrulePart> parts, Handed handed) {

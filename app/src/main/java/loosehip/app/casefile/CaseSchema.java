@@ -64,6 +64,7 @@ final class CaseSchema {
     keys.put("swing", swing());
     keys.put("school", Schemas.id(School.class));
     keys.put("plan", plan());
+    keys.put("arcsOverruled", Schemas.list(Schemas.id(Side.class)));
     keys.put("overrules", Schemas.list(overrule()));
     keys.put("practice", practice());
     return Schemas.document(
@@ -256,6 +257,8 @@ final class CaseSchema {
     keys.put("tools", Schemas.list(Schemas.id(Tool.class)));
     keys.put("downswing", Schemas.id(Downswing.class));
     keys.put("blackout", Schemas.list(Schemas.date()));
+    keys.put("baseWork", Schemas.yesOrNo());
+    keys.put("bodyKg", Schemas.number(25, 250));
     return Schemas.object(keys);
   }
 

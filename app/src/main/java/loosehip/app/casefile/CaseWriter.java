@@ -55,6 +55,9 @@ public final class CaseWriter {
         swing(golfer),
         golfer.school(),
         golfer.wishes().map(CaseWriter::plan).orElse(null),
+        golfer.arcsOverruled().isEmpty()
+            ? null
+            : golfer.arcsOverruled().stream().map(golfer.handed()::side).sorted().toList(),
         overrules(golfer),
         practice(golfer));
   }
@@ -167,7 +170,9 @@ public final class CaseWriter {
         wishes.start(),
         sorted(wishes.tools()),
         wishes.downswing().orElse(null),
-        wishes.blackout().isEmpty() ? null : wishes.blackout().stream().sorted().toList());
+        wishes.blackout().isEmpty() ? null : wishes.blackout().stream().sorted().toList(),
+        wishes.baseWork() ? null : false,
+        wishes.bodyKg().orElse(null));
   }
 
   private static @Nullable List<CaseDocument.OverrulePart> overrules(CaseFile golfer) {

@@ -15,6 +15,7 @@ import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.LadderId;
+import loosehip.core.plan.Tools;
 import org.springframework.stereotype.Component;
 
 /** Each practice's catalogue: the shipped exercises and its own. */
@@ -103,7 +104,8 @@ public class ExerciseShelf {
         own.serves(),
         own.also(),
         own.dose(),
-        own.tools(),
+        own.position(),
+        Tools.each(own.tools()),
         own.demands(),
         Set.of());
   }

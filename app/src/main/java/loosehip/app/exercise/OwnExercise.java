@@ -6,6 +6,7 @@ import java.util.Set;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.Position;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Demand;
 
@@ -18,6 +19,7 @@ import loosehip.core.safety.Demand;
  * @param serves limits it serves fully, at least one
  * @param also limits it serves by half
  * @param dose how much
+ * @param position where it is done
  * @param tools what must be at hand
  * @param demands what it asks of the body; cautions act on these
  * @param above the own exercise it is a harder rung of; empty when it begins a ladder
@@ -30,6 +32,7 @@ public record OwnExercise(
     List<LimitKind> also,
     Dose dose,
     String doseText,
+    Position position,
     Set<Tool> tools,
     Set<Demand> demands,
     Optional<String> above) {

@@ -10,6 +10,7 @@ import loosehip.app.document.Schemas;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.Position;
 import loosehip.core.plan.Tool;
 import loosehip.core.safety.Demand;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ record OwnExerciseDocument(
     List<LimitKind> serves,
     @Nullable List<LimitKind> also,
     String dose,
+    @Nullable Position position,
     @Nullable List<Tool> tools,
     @Nullable List<Demand> demands,
     @Nullable String above) {
@@ -81,6 +83,7 @@ record OwnExerciseDocument(
     keys.put("serves", serves);
     keys.put("also", Schemas.list(Schemas.id(LimitKind.class)));
     keys.put("dose", Schemas.text());
+    keys.put("position", Schemas.id(Position.class));
     keys.put("tools", Schemas.list(Schemas.id(Tool.class)));
     keys.put("demands", Schemas.list(Schemas.id(Demand.class)));
     keys.put("above", Schemas.text());
@@ -106,6 +109,7 @@ record OwnExerciseDocument(
         e.serves(),
         e.also(),
         e.doseText(),
+        e.position(),
         List.copyOf(e.tools()),
         e.demands().stream().sorted().toList(),
         e.above().orElse(null));
@@ -135,6 +139,7 @@ record OwnExerciseDocument(
         also == null ? List.of() : also,
         read,
         dose.strip(),
+        position == null ? Position.STANDING : position,
         new LinkedHashSet<>(tools == null ? List.of() : tools),
         demands == null ? EnumSet.allOf(Demand.class) : new LinkedHashSet<>(demands),
         Optional.ofNullable(above).filter(a -> !a.isBlank()));

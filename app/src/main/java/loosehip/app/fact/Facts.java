@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Side;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
@@ -156,6 +157,24 @@ public final class Facts {
   /** Days a week for homework. */
   public static final Fact<Integer> DAYS =
       talk("wish.days", "days a week", Codecs.whole(1, 7, "Days a week"));
+
+  /** Whether minutes that stay free are left free, rather than filled with base work. */
+  public static final Fact<String> NO_BASE_WORK =
+      talk("wish.no-base-work", "no base work", Codecs.mark());
+
+  /** The golfer's weight in kilograms, for what swings a weight. */
+  public static final Fact<Double> BODY_KG =
+      talk("wish.body-kg", "weight", Codecs.number(25, 250, "Weight", " kg"));
+
+  /** Hips whose shifted arc the trainer does not believe in. */
+  public static final FactFamily<Side, String> ARC_OVERRULED =
+      family(
+          "arc-overruled.",
+          GOLFER,
+          Station.PLAN,
+          Side.class,
+          s -> "shifted arc not believed, " + s.id(),
+          Codecs.mark());
 
   /** Weeks of a block. */
   public static final Fact<Integer> WEEKS =
@@ -354,6 +373,8 @@ public final class Facts {
           CONSENT,
           MINUTES,
           DAYS,
+          NO_BASE_WORK,
+          BODY_KG,
           WEEKS,
           START,
           WANT,
@@ -372,6 +393,7 @@ public final class Facts {
   private static final List<FactFamily<?, ?>> FAMILIES =
       List.of(
           COMPLAINT,
+          ARC_OVERRULED,
           CAUTION,
           CAUTION_NOTE,
           CLEARED_CAUTION,

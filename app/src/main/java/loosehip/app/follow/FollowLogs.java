@@ -233,7 +233,9 @@ class FollowLogs {
   }
 
   private static boolean rung(Workup workup, Optional<Exercise> exercise, int by) {
-    return exercise.flatMap(e -> workup.golfer().practice().catalogue().rung(e, by)).isPresent();
+    return exercise
+        .filter(e -> !workup.golfer().practice().catalogue().rung(e, by).isEmpty())
+        .isPresent();
   }
 
   private List<FollowLog.Feeling> feelings(List<Homework.Said> log) {

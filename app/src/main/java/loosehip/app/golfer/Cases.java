@@ -11,12 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.WaitingSigns;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Noted;
 import loosehip.app.store.TakenTry;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
 import loosehip.core.casefile.Who;
@@ -66,6 +68,7 @@ public final class Cases {
         school,
         Facts.SHAPE.in(file),
         wishes(file, today),
+        arcsOverruled(file),
         overrules(file),
         new Practice(standards.coefficients(), standards.rules(), standards.catalogue()));
   }
@@ -76,6 +79,13 @@ public final class Cases {
     return all;
   }
 
+  private static Set<Leg> arcsOverruled(GolferFile file) {
+    Handed handed = handed(file);
+    return Facts.ARC_OVERRULED.in(file).keySet().stream()
+        .map(handed::leg)
+        .collect(Collectors.toSet());
+  }
+
   private static List<Overrule> overrules(GolferFile file) {
     List<Overrule> overrules = new ArrayList<>();
     Facts.LINK
@@ -83,8 +93,19 @@ public final class Cases {
         .forEach(
             (about, said) ->
                 overrules.add(
-                    new Overrule(about.fault(), about.cause(), said.verdict(), said.note())));
+                    new Overrule(
+                        about.fault(),
+                        about.cause(),
+                        said.verdict(),
+                        said.note(),
+                        signed(file.facts().get(Facts.LINK.about(about).key())))));
     return overrules;
+  }
+
+  private static Overrule.Signed signed(Noted noted) {
+    return new Overrule.Signed(
+        Optional.of(noted.by()),
+        Optional.of(LocalDate.ofInstant(noted.at(), ZoneId.systemDefault())));
   }
 
   /** Who it is, without the name. */
@@ -232,6 +253,8 @@ public final class Cases {
             Facts.START.in(file).orElse(today),
             orNone(Facts.TOOL.in(file).keySet(), Tool.class),
             Facts.BLACKOUT.in(file).orElse(Set.of()),
-            Facts.DOWNSWING.in(file)));
+            Facts.DOWNSWING.in(file),
+            !Facts.NO_BASE_WORK.isIn(file),
+            Facts.BODY_KG.in(file)));
   }
 }

@@ -167,7 +167,7 @@ class ExerciseController {
             + (rungs > 1 ? ", rung " + e.rung() + " of " + rungs + ladder(e, own.isPresent()) : ""),
         titles(e.serves()) + (also.isEmpty() ? "" : "; half: " + also),
         e.dose(),
-        e.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
+        e.tools().words(),
         SafetyWords.demands(e.demands()),
         own.map(OwnExercise::id).filter(photos::contains),
         own.map(OwnExercise::id));
@@ -183,8 +183,8 @@ class ExerciseController {
         "groove, drill",
         d.faults().stream().map(PivotFault::title).collect(Collectors.joining(", ")),
         d.dose(),
-        d.tools().stream().map(Tool::word).collect(Collectors.joining(", ")),
-        SafetyWords.demands(d.demands()),
+        d.full().tools().words(),
+        SafetyWords.demands(d.full().demands()),
         Optional.empty(),
         Optional.empty());
   }

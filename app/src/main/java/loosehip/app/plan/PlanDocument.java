@@ -7,18 +7,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.document.Documents;
+import loosehip.core.body.Leg;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Dose;
+import loosehip.core.plan.Drill;
+import loosehip.core.plan.DrillFor;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.LeftOut;
+import loosehip.core.plan.NextRung;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanNote;
 import loosehip.core.plan.Reason;
 import loosehip.core.plan.Session;
 import loosehip.core.plan.Why;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -30,6 +35,8 @@ import tools.jackson.databind.json.JsonMapper;
  * @param halfWay the half-way check
  * @param retest the day of the retest
  * @param weeks each week's sessions
+ * @param next what follows if it goes well; none in plans given before rungs waited for the log
+ * @param drills the drill of every fault seen; none in plans given before they were kept
  * @param leftOut serious candidates that are not in it
  * @param notes what had to go, or stays open
  */
@@ -39,6 +46,8 @@ record PlanDocument(
     LocalDate halfWay,
     LocalDate retest,
     List<WeekPart> weeks,
+    @Nullable List<NextRung> next,
+    @Nullable List<DrillFor> drills,
     List<LeftOut> leftOut,
     List<PlanNote> notes) {
 
@@ -48,8 +57,30 @@ record PlanDocument(
   /** A day. */
   record SessionPart(int day, List<ItemPart> items) {}
 
-  /** One thing to do. */
-  record ItemPart(ItemId item, Dose.Prescribed much, Why why) {}
+  /**
+   * One thing to do.
+   *
+   * @param role what it is in the session; an exercise or a drill in plans given before it was kept
+   */
+  record ItemPart(
+      ItemId item,
+      Dose.Prescribed much,
+      Why why,
+      PlanItem.@Nullable Role role,
+      @Nullable Leg only,
+      Drill.@Nullable Form form,
+      @Nullable Double mostKg) {
+    static ItemPart of(PlanItem i) {
+      return new ItemPart(
+          i.id(),
+          i.much(),
+          i.why(),
+          i.role(),
+          i.only().orElse(null),
+          i.form().orElse(null),
+          i.mostKg().orElse(null));
+    }
+  }
 
   private static final JsonMapper JSON =
       Documents.JSON
@@ -69,6 +100,15 @@ record PlanDocument(
     @JsonSubTypes.Type(value = Reason.NotYet.class, name = "not-yet"),
     @JsonSubTypes.Type(value = Reason.TooShort.class, name = "gate"),
     @JsonSubTypes.Type(value = Reason.NoTime.class, name = "time"),
+    @JsonSubTypes.Type(value = Reason.SevenASession.class, name = "seven-a-session"),
+    @JsonSubTypes.Type(value = Reason.NeedTooSmall.class, name = "need-too-small"),
+    @JsonSubTypes.Type(value = Reason.OtherRung.class, name = "other-rung"),
+    @JsonSubTypes.Type(value = Reason.NoRestDay.class, name = "rest-between"),
+    @JsonSubTypes.Type(value = Reason.DownTwice.class, name = "up-and-down"),
+    @JsonSubTypes.Type(value = Reason.FirstNeedFirst.class, name = "first-need"),
+    @JsonSubTypes.Type(value = Reason.FromWeek.class, name = "later"),
+    @JsonSubTypes.Type(value = Reason.OtherStyle.class, name = "style"),
+    @JsonSubTypes.Type(value = Reason.NotWhile.class, name = "beside-a-fault"),
     @JsonSubTypes.Type(value = Reason.Stopped.class, name = "stopped"),
     @JsonSubTypes.Type(value = Reason.TrainersHand.class, name = "trainer"),
     @JsonSubTypes.Type(value = Reason.AsWritten.class, name = "written")
@@ -79,7 +119,10 @@ record PlanDocument(
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Why.Serves.class, name = "serves"),
     @JsonSubTypes.Type(value = Why.FreesFirst.class, name = "frees-first"),
-    @JsonSubTypes.Type(value = Why.ForFault.class, name = "fault"),
+    @JsonSubTypes.Type(value = Why.ForFaults.class, name = "faults"),
+    @JsonSubTypes.Type(value = Why.ForSetup.class, name = "set-up"),
+    @JsonSubTypes.Type(value = Why.Base.class, name = "base"),
+    @JsonSubTypes.Type(value = Why.Settles.class, name = "settles"),
     @JsonSubTypes.Type(value = Why.ByHand.class, name = "trainer"),
     @JsonSubTypes.Type(value = Why.AsWritten.class, name = "written")
   })
@@ -94,6 +137,9 @@ record PlanDocument(
     @JsonSubTypes.Type(value = PlanNote.NoFreeDay.class, name = "no-free-day"),
     @JsonSubTypes.Type(value = PlanNote.NoBodyWork.class, name = "no-body-work"),
     @JsonSubTypes.Type(value = PlanNote.MinutesFree.class, name = "minutes-free"),
+    @JsonSubTypes.Type(value = PlanNote.FewDays.class, name = "few-days"),
+    @JsonSubTypes.Type(value = PlanNote.AtPractice.class, name = "at-practice"),
+    @JsonSubTypes.Type(value = PlanNote.FirstNeedIsShortWork.class, name = "first-need-short"),
     @JsonSubTypes.Type(value = PlanNote.AsWritten.class, name = "written")
   })
   private interface NoteIs {}
@@ -113,12 +159,11 @@ record PlanDocument(
                             .map(
                                 s ->
                                     new SessionPart(
-                                        s.day(),
-                                        s.items().stream()
-                                            .map(i -> new ItemPart(i.id(), i.much(), i.why()))
-                                            .toList()))
+                                        s.day(), s.items().stream().map(ItemPart::of).toList()))
                             .toList()))
             .toList(),
+        block.next(),
+        block.drills(),
         block.leftOut(),
         block.notes());
   }
@@ -140,22 +185,37 @@ record PlanDocument(
               .toList();
       read.add(new Block.Week(read.size() + 1, sessions));
     }
-    return new Block(List.copyOf(read), leftOut, notes, halfWay, retest);
+    return new Block(
+        List.copyOf(read),
+        next == null ? List.of() : next,
+        drills == null ? List.of() : drills,
+        leftOut,
+        notes,
+        halfWay,
+        retest);
   }
 
   private static Optional<PlanItem> item(ItemPart part, Catalogue catalogue) {
     Optional<Exercise> exercise = catalogue.find(part.item());
-    return catalogue
-        .dose(part.item())
-        .map(
-            dose ->
-                new PlanItem(
-                    part.item(),
-                    exercise,
-                    dose,
-                    part.much(),
-                    dose.seconds(part.much()),
-                    part.why()));
+    PlanItem.Role usual = exercise.isPresent() ? PlanItem.Role.EXERCISE : PlanItem.Role.DRILL;
+    PlanItem.Role role = part.role() == null ? usual : part.role();
+    Optional<Dose> dose =
+        role == PlanItem.Role.ROUTINE
+            ? Optional.of(PlanItem.ROUTINE_DOSE)
+            : catalogue.dose(part.item());
+    return dose.map(
+        d ->
+            new PlanItem(
+                part.item(),
+                role,
+                exercise,
+                d,
+                part.much(),
+                d.seconds(part.much(), part.only() == null ? d.sides() : 1),
+                part.why(),
+                Optional.ofNullable(part.only()),
+                Optional.ofNullable(part.form()),
+                Optional.ofNullable(part.mostKg())));
   }
 
   /** As it is kept. */

@@ -173,7 +173,7 @@ public class PlanPages {
   private PlanPage.Item item(
       Workup workup, PlanItem item, Block.Week first, Block.Week last, Plans.Plan plan) {
     ExerciseText text = texts.of(item.id());
-    String begins = PlanWords.dose(item.dose(), item.much());
+    String begins = PlanWords.dose(item);
     String ends =
         last.sessions().stream()
             .map(s -> s.item(item.id()))
@@ -191,7 +191,7 @@ public class PlanPages {
         item.place(),
         item.exercise()
             .map(e -> rungs > 1 ? "rung " + e.rung() + " of " + rungs : "")
-            .orElse("drill"),
+            .orElse(item.drill() ? "drill" : "set-up"),
         begins + ends,
         String.join(" ", days(item, first, plan)),
         PlanWords.length(item.seconds()),
@@ -207,7 +207,7 @@ public class PlanPages {
         Optional.ofNullable(plan.struck().get(item.id())).map(PlanPages::struck).orElse(""),
         SafetyWords.changed(
             Planner.changed(
-                workup.golfer().practice().catalogue(), item.id(), workup.golfer().health())),
+                workup.golfer().practice().catalogue(), item, workup.golfer().health())),
         texts.photo(item.id()),
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),

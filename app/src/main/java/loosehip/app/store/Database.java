@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.function.Function;
 import loosehip.app.store.migration.V6__Facts_and_plans_as_data;
 import loosehip.app.store.migration.V7__Cautions_act_on_demands;
+import loosehip.app.store.migration.V8__Own_words_and_set_up_routines;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -35,7 +36,10 @@ public final class Database implements AutoCloseable {
     this.writePool = pool(url, 1);
     Flyway.configure()
         .dataSource(writePool)
-        .javaMigrations(new V6__Facts_and_plans_as_data(), new V7__Cautions_act_on_demands())
+        .javaMigrations(
+            new V6__Facts_and_plans_as_data(),
+            new V7__Cautions_act_on_demands(),
+            new V8__Own_words_and_set_up_routines())
         .load()
         .migrate();
     this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);

@@ -8,14 +8,17 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import loosehip.core.follow.Done;
 import loosehip.core.limit.LimitKind;
+import loosehip.core.link.Need;
 import loosehip.core.plan.Dose;
+import loosehip.core.plan.Drill;
 import loosehip.core.plan.Gate;
 import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanNote;
 import loosehip.core.plan.PlanRefusal;
 import loosehip.core.plan.PreRoundReset;
 import loosehip.core.plan.Reason;
-import loosehip.core.plan.Tool;
+import loosehip.core.plan.Tools;
 import loosehip.core.plan.Why;
 import loosehip.core.safety.NotedCaution;
 
@@ -48,12 +51,21 @@ public final class PlanWords {
 
   private static String purpose(Why.Purpose purpose) {
     if (purpose instanceof Why.Serves serves) {
-      return "serves "
+      boolean ground = serves.needs().stream().allMatch(n -> n.from() == Need.Family.GROUNDWORK);
+      return (ground ? "groundwork, no fault asks for it: " : "serves ")
           + serves.needs().stream().map(PlanWords::served).collect(Collectors.joining(" and "));
     } else if (purpose instanceof Why.FreesFirst) {
       return "frees the front of the hip before the seat works";
-    } else if (purpose instanceof Why.ForFault fault) {
-      return "the drill for " + Text.lower(fault.fault().title());
+    } else if (purpose instanceof Why.ForFaults drill) {
+      return "the drill for "
+          + Text.list(drill.faults().stream().map(f -> Text.lower(f.title())).toList());
+    } else if (purpose instanceof Why.ForSetup routine) {
+      return "puts right: "
+          + Text.list(routine.faults().stream().map(f -> Text.lower(f.title())).toList());
+    } else if (purpose instanceof Why.Base) {
+      return "base work: nothing measured asks for it, the minutes are there";
+    } else if (purpose instanceof Why.Settles) {
+      return "easy and first, so that nothing is met cold";
     } else if (purpose instanceof Why.ByHand) {
       return "held in by the trainer";
     }
@@ -77,12 +89,12 @@ public final class PlanWords {
       return arc.leg().id()
           + " hip has "
           + arc.arc().named()
-          + ": set-up serves better than end-range stretching";
+          + ": stretching is not likely to help here, the set-up serves better";
     } else if (reason instanceof Reason.MissingTools missing) {
-      return "needs "
-          + missing.tools().stream().map(Tool::word).collect(Collectors.joining(" and "));
+      return "needs " + Tools.words(missing.tools());
     } else if (reason instanceof Reason.OtherSchool other) {
-      return "belongs to " + Text.lower(other.school().title());
+      return "belongs to "
+          + Text.list(other.schools().stream().sorted().map(s -> Text.lower(s.title())).toList());
     } else if (reason instanceof Reason.ByLimit limit) {
       return "by the clearance of " + limit.clearance().by() + ": no " + limit.demand().words();
     } else if (reason instanceof Reason.NotYet notYet) {
@@ -94,6 +106,24 @@ public final class PlanWords {
           + gate.is().word();
     } else if (reason instanceof Reason.NoTime time) {
       return noTime(time);
+    } else if (reason instanceof Reason.SevenASession) {
+      return "a session has seven exercises already, and those serve more";
+    } else if (reason instanceof Reason.NeedTooSmall small) {
+      return Text.lower(small.need().title()) + " is needed too little";
+    } else if (reason instanceof Reason.OtherRung other) {
+      return "another of the same ladder is in: " + other.in();
+    } else if (reason instanceof Reason.NoRestDay) {
+      return "no day leaves 48 hours to other hard work on the same";
+    } else if (reason instanceof Reason.DownTwice) {
+      return "it would mean getting down to the floor twice in a session";
+    } else if (reason instanceof Reason.FirstNeedFirst first) {
+      return Text.lower(first.first().title()) + " comes first and would get less time";
+    } else if (reason instanceof Reason.FromWeek later) {
+      return "from week " + later.week() + " on";
+    } else if (reason instanceof Reason.OtherStyle other) {
+      return "belongs to another way to start down: " + Text.lower(other.style().title());
+    } else if (reason instanceof Reason.NotWhile beside) {
+      return "not while this stands: " + Text.lower(beside.stands().title());
     } else if (reason instanceof Reason.Stopped stopped) {
       return "stopped by pain on " + Dates.day(stopped.on());
     } else if (reason instanceof Reason.TrainersHand) {
@@ -111,6 +141,13 @@ public final class PlanWords {
       case STAND_5 -> "needs 5 s on each leg first (One-leg stand, eyes open)";
       case STAND_10 -> "needs 10 s on each leg first (One-leg stand, eyes open)";
       case HINGE -> "needs the hinge close first (Hinge with three contacts)";
+      case TILT -> "needs tilt control close first (Tilt control)";
+      case SQUAT -> "needs the squat close first (Squat depth)";
+      case SWITCH_TALL ->
+          "needs the seat to switch on standing tall first (Seat muscles switch on)";
+      case BRIDGE_10 -> "needs 10 s on each side first (One-leg bridge)";
+      case FRONT_10 -> "needs 10 s first (Straight-body hold), or the rung below held";
+      case RUNG_BELOW -> "needs the rung below held first";
       case SIDE_HIP -> "needs the side of both hips close first (Level pelvis on one leg)";
       case SWITCH -> "needs the seat to switch on, tall and hinged, first (Seat muscles switch on)";
     };
@@ -144,13 +181,33 @@ public final class PlanWords {
     } else if (note instanceof PlanNote.NoBodyWork) {
       return "No body work: nothing measured falls short behind these faults";
     } else if (note instanceof PlanNote.MinutesFree free) {
-      return free.free()
-          + " of the "
-          + free.minutes()
-          + " minutes stay free; not measured, so not trained yet: "
-          + titles(free.untested());
+      return free.free() + " of the " + free.minutes() + " minutes stay free: " + because(free);
+    } else if (note instanceof PlanNote.FewDays few) {
+      return (few.days() == 1 ? "One day" : few.days() + " days")
+          + " a week: range and control want five to seven, so it will take longer";
+    } else if (note instanceof PlanNote.AtPractice at) {
+      return "Besides the minutes, before practice or at it: "
+          + Text.list(at.items().stream().map(name).toList());
+    } else if (note instanceof PlanNote.FirstNeedIsShortWork first) {
+      return "The work for "
+          + Text.lower(first.first().title())
+          + " is short, so others get more time";
     }
     return ((PlanNote.AsWritten) note).words();
+  }
+
+  private static String because(PlanNote.MinutesFree free) {
+    return switch (free.because()) {
+      case NOTHING_SHORT -> "nothing more that was measured is short";
+      case NOT_MEASURED -> "not measured, so not trained yet: " + titles(free.untested());
+      case BLOCKED -> "cautions keep out what would fill them";
+      case NOT_YET -> "what would fill them waits for a test, or for the rung below";
+      case NO_TOOL -> "what would fill them needs tools that are not at hand";
+      case SEVEN -> "a session has its seven exercises";
+      case RULES ->
+          "what is left fits no day beside the rest: once down to the floor, 48 hours between hard"
+              + " work, the first need first";
+    };
   }
 
   private static String titles(List<LimitKind> kinds) {
@@ -203,6 +260,24 @@ public final class PlanWords {
 
   private static String range(int low, int top) {
     return low == top ? String.valueOf(low) : low + "–" + top;
+  }
+
+  /** How much of an item: with the one leg it is done on, the form, the most weight. */
+  public static String dose(PlanItem item) {
+    if (item.role() == PlanItem.Role.ROUTINE) {
+      return "two minutes, before practice";
+    }
+    String words = dose(item.dose(), item.much());
+    String sided =
+        item.only()
+            .map(leg -> words.replace(", each side", ", " + leg.id() + " side only"))
+            .orElse(words);
+    return sided
+        + item.mostKg().map(kg -> ", " + Numbers.plain(kg) + " kg at most").orElse("")
+        + item.form()
+            .filter(Drill.Form.REDUCED::equals)
+            .map(f -> ", in its easier form")
+            .orElse("");
   }
 
   /** How much of it: {@code 15 times, each side, hold 3 s}. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
 import loosehip.core.limit.Body;
 import loosehip.core.link.Complaint;
 import loosehip.core.link.Overrule;
@@ -27,6 +28,7 @@ import loosehip.core.safety.Health;
  * @param school the school chosen for this golfer
  * @param spineShape the shape of the back the trainer chose; the school's usual one while empty
  * @param wishes what can be given to the work; empty means no plan is wanted yet
+ * @param arcsOverruled hips whose shifted arc the trainer does not believe in
  * @param overrules what the trainer decided about single links
  * @param practice what the practice judges by
  */
@@ -40,12 +42,14 @@ public record CaseFile(
     School school,
     Optional<SpineShape> spineShape,
     Optional<Wishes> wishes,
+    Set<Leg> arcsOverruled,
     List<Overrule> overrules,
     Practice practice) {
 
   /** Copies the collections. */
   public CaseFile {
     complaints = Set.copyOf(complaints);
+    arcsOverruled = Set.copyOf(arcsOverruled);
     overrules = List.copyOf(overrules);
   }
 
@@ -69,6 +73,7 @@ public record CaseFile(
         school,
         Optional.empty(),
         wishes,
+        Set.of(),
         List.of(),
         Practice.SHIPPED);
   }
@@ -97,6 +102,7 @@ public record CaseFile(
         school,
         spineShape,
         wishes,
+        arcsOverruled,
         overrules,
         practice);
   }
@@ -118,6 +124,7 @@ public record CaseFile(
         school,
         spineShape,
         Optional.of(wanted),
+        arcsOverruled,
         overrules,
         practice);
   }

@@ -3,6 +3,7 @@ package loosehip.core.casefile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import loosehip.core.limit.Body;
 import loosehip.core.link.BackLoad;
@@ -138,7 +139,10 @@ public record Judgement(
         golfer.practice().catalogue(),
         needs,
         links,
+        golfer.seen().in(golfer.shape()),
         wishes,
+        Set.of(),
+        golfer.arcsOverruled(),
         edits);
   }
 

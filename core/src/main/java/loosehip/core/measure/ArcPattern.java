@@ -8,11 +8,11 @@ public enum ArcPattern implements Named {
   OUT_SHIFTED(
       "out-shifted",
       "arc shifted outward",
-      "bone shape is likely: let the feet do it, and keep inward work away from its end range"),
+      "the bones may be shaped so: let the feet do it; stretching in is not likely to help here"),
   IN_SHIFTED(
       "in-shifted",
       "arc shifted inward",
-      "bone shape is likely: let the feet do it, and keep outward work away from its end range"),
+      "the bones may be shaped so: let the feet do it; stretching out is not likely to help here"),
   BALANCED("balanced", "balanced arc", "nothing in the shape of the arc forbids range work");
 
   private static final double SMALL_BELOW = 65;

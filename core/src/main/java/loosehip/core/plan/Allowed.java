@@ -1,6 +1,7 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.core.body.Leg;
@@ -8,7 +9,6 @@ import loosehip.core.limit.Body;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
-import loosehip.core.pivot.School;
 import loosehip.core.safety.Change;
 import loosehip.core.safety.Demand;
 import loosehip.core.safety.Health;
@@ -16,39 +16,101 @@ import loosehip.core.safety.Movement;
 
 /**
  * Whether a golfer may do an exercise or drill, and why not. A caution on one side blocks the whole
- * exercise, since both sides are always done.
+ * exercise, since both sides are always done; a shifted arc keeps end-range work from its own hip
+ * alone.
  */
 final class Allowed {
-  private static final LadderId LOADED = LadderId.of("hip-turn-loaded");
-  private static final Set<LadderId> HIP_TURN =
-      Set.of(LadderId.of("hip-turn-floor"), LadderId.of("hip-turn-standing"), LOADED);
+  /** The end range a hip with a shifted arc lacks, by the pattern of its arc. */
+  private static final Map<ArcPattern, Demand> LACKS =
+      Map.of(ArcPattern.OUT_SHIFTED, Demand.IR_END, ArcPattern.IN_SHIFTED, Demand.ER_END);
 
+  private final PlanRequest request;
   private final Health health;
   private final Body body;
   private final Set<Tool> tools;
-  private final School school;
 
   Allowed(PlanRequest request) {
+    this.request = request;
     this.health = request.health();
     this.body = request.body();
     this.tools = request.wishes().tools();
-    this.school = request.school();
   }
 
-  /** Why this exercise is out, or empty when it may be done. */
+  /** Why this exercise is out, or empty when it may be done on one leg at least. */
   Optional<Reason> against(Exercise exercise) {
     return blocked(exercise.demands(), health)
-        .or(() -> byGates(exercise, body))
+        .or(() -> byGates(exercise, body, heldBelow(exercise)))
         .or(() -> byShiftedArc(exercise))
         .or(() -> byTools(exercise.tools()));
   }
 
-  /** Why this drill is out, or empty when it may be done. */
-  Optional<Reason> against(Drill drill) {
-    return blocked(drill, health)
-        .or(() -> bySchool(drill))
-        .or(() -> byGate(drill))
-        .or(() -> byTools(drill.tools()));
+  /** Whether the rung below was held: the log says so, or the trainer moved the ladder on. */
+  private boolean heldBelow(Exercise exercise) {
+    boolean moved = request.edits().rungs().getOrDefault(exercise.ladder(), 0) >= exercise.rung();
+    return moved
+        || request.catalogue().rung(exercise, -1).stream()
+            .anyMatch(below -> request.held().contains(below.id()));
+  }
+
+  /** The form of a drill this golfer may do, the full one before the reduced, or why neither. */
+  DrillChoice.Verdict verdict(Drill drill) {
+    Optional<Reason> against = bySchool(drill).or(() -> byCompany(drill)).or(() -> byWeek(drill));
+    if (against.isPresent()) {
+      return new DrillChoice.Verdict(Optional.empty(), against);
+    }
+    Optional<Reason> full = inForm(drill, Drill.Form.FULL).or(() -> byNeeds(drill));
+    if (full.isEmpty()) {
+      return new DrillChoice.Verdict(Optional.of(Drill.Form.FULL), Optional.empty());
+    }
+    Optional<Reason> reduced = inForm(drill, Drill.Form.REDUCED);
+    return reduced.isEmpty()
+        ? new DrillChoice.Verdict(Optional.of(Drill.Form.REDUCED), full)
+        : new DrillChoice.Verdict(Optional.empty(), reduced);
+  }
+
+  private Optional<Reason> inForm(Drill drill, Drill.Form form) {
+    Drill.Asks asks = drill.asks(form);
+    return blocked(asks.demands(), health).or(() -> byTools(asks.tools()));
+  }
+
+  private Optional<Reason> byCompany(Drill drill) {
+    return never(drill, health)
+        .or(
+            () ->
+                drill.notWhile().stream()
+                    .filter(fault -> request.seen().level(fault).present())
+                    .sorted((a, b) -> a.id().compareTo(b.id()))
+                    .findFirst()
+                    .map(Reason.NotWhile::new));
+  }
+
+  private static Optional<Reason> never(Drill drill, Health health) {
+    return health.cautions().stream()
+        .filter(c -> drill.notWith().contains(c.caution()))
+        .findFirst()
+        .map(c -> new Reason.ByCaution(c, Optional.empty()));
+  }
+
+  private static Optional<Reason> byWeek(Drill drill) {
+    return drill.fromWeek() > 1
+        ? Optional.of(new Reason.FromWeek(drill.fromWeek()))
+        : Optional.empty();
+  }
+
+  private Optional<Reason> bySchool(Drill drill) {
+    return drill.schools().isEmpty() || drill.schools().contains(request.school())
+        ? Optional.empty()
+        : Optional.of(new Reason.OtherSchool(drill.schools()));
+  }
+
+  private Optional<Reason> byNeeds(Drill drill) {
+    for (LimitKind need : drill.needs()) {
+      Band band = body.band(need);
+      if (!band.atLeastClose()) {
+        return Optional.of(new Reason.TooShort(need, band));
+      }
+    }
+    return Optional.empty();
   }
 
   /** How an exercise is done differently for this golfer's cautions. */
@@ -62,7 +124,12 @@ final class Allowed {
     return technique ? Math.max(exercise.fromWeek(), Exercise.FAST_FROM_WEEK) : exercise.fromWeek();
   }
 
-  /** The caution that blocks an item, if one does; tools and gates are not looked at. */
+  /** Whether a minor may lift no more than half. */
+  boolean half(Exercise exercise) {
+    return changed(exercise).stream().anyMatch(c -> c.how() == Change.TECHNIQUE_FIRST);
+  }
+
+  /** The caution that blocks an item in every form, if one does; tools and gates not looked at. */
   static Optional<Reason> blocked(Catalogue catalogue, ItemId item, Health health) {
     return catalogue
         .find(item)
@@ -71,13 +138,10 @@ final class Allowed {
   }
 
   private static Optional<Reason> blocked(Drill drill, Health health) {
-    return blocked(drill.demands(), health)
-        .or(
-            () ->
-                health.cautions().stream()
-                    .filter(c -> drill.notWith().contains(c.caution()))
-                    .findFirst()
-                    .map(c -> new Reason.ByCaution(c, Optional.empty())));
+    Optional<Reason> full = blocked(drill.full().demands(), health);
+    return full.isPresent() && blocked(drill.reduced().demands(), health).isPresent()
+        ? full
+        : never(drill, health);
   }
 
   private static Optional<Reason> blocked(Set<Demand> demands, Health health) {
@@ -92,48 +156,43 @@ final class Allowed {
                         ((Movement.By.OfClearance) b.by()).clearance(), b.demand()));
   }
 
-  /** What must be measured before an exercise is given and is not there yet, if anything. */
-  static Optional<Reason> byGates(Exercise exercise, Body body) {
+  /**
+   * What must be there before an exercise is given and is not yet, if anything.
+   *
+   * @param below whether the rung below was held
+   */
+  static Optional<Reason> byGates(Exercise exercise, Body body, boolean below) {
     return exercise.gates().stream()
-        .filter(gate -> !gate.passed(body))
+        .filter(gate -> !gate.passed(body, below))
         .findFirst()
         .map(Reason.NotYet::new);
   }
 
-  /** No ladder aims at the end range a shifted arc lacks; foot rolls and circles stay inside it. */
+  /** The legs an exercise may be done on: not at the end range that a hip's shifted arc lacks. */
+  List<Leg> legs(Exercise exercise) {
+    return List.of(Leg.values()).stream().filter(leg -> lacks(exercise, leg).isEmpty()).toList();
+  }
+
+  private Optional<ArcPattern> lacks(Exercise exercise, Leg leg) {
+    return request.arcsOverruled().contains(leg)
+        ? Optional.empty()
+        : body.arc(leg)
+            .filter(ArcPattern::shifted)
+            .filter(arc -> exercise.demands().contains(LACKS.get(arc)));
+  }
+
+  /** Out when neither leg may do it, or when it cannot be done on one leg alone. */
   private Optional<Reason> byShiftedArc(Exercise exercise) {
-    boolean endRange =
-        exercise.kind() == Exercise.Kind.RANGE
-            && HIP_TURN.contains(exercise.ladder())
-            && (exercise.rung() > 1 || exercise.ladder().equals(LOADED));
-    if (!endRange) {
+    List<Leg> legs = legs(exercise);
+    if (legs.size() == 2 || legs.size() == 1 && exercise.dose().perSide()) {
       return Optional.empty();
     }
-    for (Leg leg : Leg.values()) {
-      Optional<ArcPattern> arc = body.arc(leg).filter(ArcPattern::shifted);
-      if (arc.isPresent()) {
-        return Optional.of(new Reason.ShiftedArc(leg, arc.get()));
-      }
-    }
-    return Optional.empty();
+    Leg leg = legs.contains(Leg.TRAIL) ? Leg.LEAD : Leg.TRAIL;
+    return lacks(exercise, leg).map(arc -> new Reason.ShiftedArc(leg, arc));
   }
 
-  private Optional<Reason> bySchool(Drill drill) {
-    return drill.school().filter(s -> s != school).map(Reason.OtherSchool::new);
-  }
-
-  private Optional<Reason> byGate(Drill drill) {
-    for (LimitKind need : drill.needs()) {
-      Band band = body.band(need);
-      if (!band.atLeastClose()) {
-        return Optional.of(new Reason.TooShort(need, band));
-      }
-    }
-    return Optional.empty();
-  }
-
-  private Optional<Reason> byTools(Set<Tool> wanted) {
-    List<Tool> missing = wanted.stream().filter(t -> !tools.contains(t)).toList();
+  private Optional<Reason> byTools(Tools wanted) {
+    List<Set<Tool>> missing = wanted.missing(tools);
     return missing.isEmpty() ? Optional.empty() : Optional.of(new Reason.MissingTools(missing));
   }
 }

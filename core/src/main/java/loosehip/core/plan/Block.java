@@ -2,7 +2,6 @@ package loosehip.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +10,9 @@ import java.util.stream.Collectors;
 /**
  * A plan of four to eight weeks.
  *
- * @param weeks each week's sessions
+ * @param weeks each week's sessions; those after the stage repeat it as it is
+ * @param next what follows if it goes well
+ * @param drills the drill of every fault seen
  * @param leftOut serious candidates that are not in it, with the reason
  * @param notes what had to go, could not be held, or stays open; empty when all fits
  * @param halfWay date of the half-way check for tilt and hinge
@@ -19,10 +20,14 @@ import java.util.stream.Collectors;
  */
 public record Block(
     List<Week> weeks,
+    List<NextRung> next,
+    List<DrillFor> drills,
     List<LeftOut> leftOut,
     List<PlanNote> notes,
     LocalDate halfWay,
     LocalDate retest) {
+  /** Weeks of a stage: a block is planned up to its half-way check. */
+  public static final int STAGE_WEEKS = 3;
 
   /** One week. */
   public record Week(int number, List<Session> sessions) {
@@ -89,7 +94,7 @@ public record Block(
         .collect(Collectors.toMap(PlanItem::id, i -> i, (a, b) -> a, LinkedHashMap::new))
         .values()
         .stream()
-        .sorted(Comparator.comparingInt(Planner::order))
+        .sorted(Session.order())
         .toList();
   }
 

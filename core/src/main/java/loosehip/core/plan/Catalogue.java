@@ -11,8 +11,10 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import loosehip.core.limit.LimitKind;
+import loosehip.core.link.Fault;
 import loosehip.core.link.PivotFault;
 import loosehip.core.named.Named;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Demand;
@@ -21,7 +23,7 @@ import loosehip.core.shipped.ShippedText;
 /** All exercises on their ladders and all drills. Data ships as text beside this class. */
 public final class Catalogue {
   /** Edition of the shipped catalogue. */
-  public static final int EDITION = 3;
+  public static final int EDITION = 4;
 
   private static final Catalogue STANDARD = new Catalogue();
 
@@ -66,11 +68,9 @@ public final class Catalogue {
     return ladders.values().stream().flatMap(List::stream).toList();
   }
 
-  /** The exercise on a rung of a ladder, or empty. */
-  public Optional<Exercise> exercise(LadderId ladder, int rung) {
-    return ladders.getOrDefault(ladder, List.of()).stream()
-        .filter(e -> e.rung() == rung)
-        .findFirst();
+  /** The exercises on a rung of a ladder, the usual one first; two are alternatives. */
+  public List<Exercise> exercises(LadderId ladder, int rung) {
+    return ladders.getOrDefault(ladder, List.of()).stream().filter(e -> e.rung() == rung).toList();
   }
 
   /** The exercise with this id, retired ones among them, or empty. */
@@ -85,9 +85,15 @@ public final class Catalogue {
     return find(id).map(Exercise::dose).or(() -> drill(id).map(Drill::dose));
   }
 
-  /** What an item asks of the body, exercise or drill; nothing when there is no such item. */
+  /**
+   * What an item asks of the body, exercise or drill in its full form; nothing when there is no
+   * such item.
+   */
   public Set<Demand> demands(ItemId id) {
-    return find(id).map(Exercise::demands).or(() -> drill(id).map(Drill::demands)).orElse(Set.of());
+    return find(id)
+        .map(Exercise::demands)
+        .or(() -> drill(id).map(d -> d.full().demands()))
+        .orElse(Set.of());
   }
 
   /** The ids of everything there is to choose from: exercises, then drills. */
@@ -96,9 +102,9 @@ public final class Catalogue {
         .toList();
   }
 
-  /** The exercise a rung up (1) or down (−1) from one, or empty at the end of its ladder. */
-  public Optional<Exercise> rung(Exercise from, int by) {
-    return exercise(from.ladder(), from.rung() + by);
+  /** The exercises a rung up (1) or down (−1) from one; none at the end of its ladder. */
+  public List<Exercise> rung(Exercise from, int by) {
+    return exercises(from.ladder(), from.rung() + by);
   }
 
   /** The drill with this id, or empty. */
@@ -147,21 +153,36 @@ public final class Catalogue {
         List.copyOf(ids(serves[0], LimitKind.class)),
         serves.length > 1 ? List.copyOf(ids(serves[1], LimitKind.class)) : List.of(),
         Dose.parse(cells[5]),
-        ids(cells[6], Tool.class),
-        ids(cells[7], Demand.class),
-        ids(cells[8], Gate.class));
+        Named.require(Position.class, cells[6]),
+        Tools.parse(cells[7]),
+        ids(cells[8], Demand.class),
+        ids(cells[9], Gate.class));
   }
 
   private static Drill drill(String[] cells) {
     return new Drill(
         ItemId.of(cells[0]),
-        List.copyOf(ids(cells[1], PivotFault.class)),
-        List.copyOf(ids(cells[2], LimitKind.class)),
-        Dose.parse(cells[3]),
-        ids(cells[4], Tool.class),
-        ids(cells[5], Demand.class),
-        ids(cells[6], Caution.class),
-        ids(cells[7], School.class).stream().findFirst());
+        cells[1].equals("any")
+            ? List.of(PivotFault.values())
+            : List.copyOf(ids(cells[1], PivotFault.class)),
+        ids(cells[2], School.class),
+        ids(cells[3], Downswing.class).stream().findFirst(),
+        List.copyOf(ids(cells[4], LimitKind.class)),
+        Dose.parse(cells[5]),
+        new Drill.Asks(Tools.parse(cells[6]), ids(cells[8], Demand.class)),
+        new Drill.Asks(Tools.parse(cells[7]), ids(cells[9], Demand.class)),
+        ids(cells[10], Caution.class),
+        faults(cells[11]),
+        ids(cells[12], Caution.class),
+        Integer.parseInt(cells[13]));
+  }
+
+  private static Set<Fault> faults(String cell) {
+    return cell.equals("-")
+        ? Set.of()
+        : Arrays.stream(cell.split("\\s+"))
+            .map(id -> Fault.parse(id).orElseThrow())
+            .collect(Collectors.toSet());
   }
 
   private static <E extends Enum<E> & Named> Set<E> ids(String cell, Class<E> of) {

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
 import loosehip.core.limit.Body;
 import loosehip.core.limit.LimitKind;
@@ -14,94 +16,149 @@ import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 
-/** Which rungs of which ladders a golfer may climb in a block. */
+/**
+ * Which rung of which ladder a golfer works on in this stage, and which one follows if it goes
+ * well. Nothing rises by the calendar: the next rung waits for the log or the trainer's hand, and
+ * where it is blocked the ladder stops.
+ */
 final class Climbs {
   private static final double SERIOUS = 0.05;
 
   private final PlanRequest request;
   private final Allowed allowed;
   private final Map<LimitKind, Double> needs;
+  private final Set<ItemId> base;
   private final Outcomes outcomes;
 
   /**
+   * @param base exercises that are base work; they need no need
    * @param outcomes where rungs that are kept out, or cannot be held, are written down
    */
-  Climbs(PlanRequest request, Allowed allowed, Map<LimitKind, Double> needs, Outcomes outcomes) {
+  Climbs(
+      PlanRequest request,
+      Allowed allowed,
+      Map<LimitKind, Double> needs,
+      Set<ItemId> base,
+      Outcomes outcomes) {
     this.request = request;
     this.allowed = allowed;
     this.needs = needs;
+    this.base = base;
     this.outcomes = outcomes;
   }
 
   /**
-   * The rungs each ladder may climb in this block: from the start rung, or the highest easier one
-   * that is allowed, upwards. Ladders that serve no need are left out unless something on them is
-   * pinned.
+   * The rung of each ladder in this stage: the start rung, or the highest easier one that is
+   * allowed. Ladders that serve no need are left out unless something on them is pinned, or frees
+   * something, or is base work.
    */
-  Map<LadderId, List<Exercise>> ladders() {
-    Map<LadderId, List<Exercise>> climbing = new LinkedHashMap<>();
+  Map<LadderId, Exercise> ladders() {
+    Map<LadderId, Exercise> climbing = new LinkedHashMap<>();
     request
         .catalogue()
         .ladders()
         .forEach(
-            (ladder, rungs) -> {
-              List<Exercise> rising = rising(ladder, rungs);
-              if (!rising.isEmpty()) {
-                climbing.put(ladder, rising);
-              }
-            });
+            (ladder, rungs) ->
+                on(ladder, rungs).ifPresent(exercise -> climbing.put(ladder, exercise)));
     return climbing;
   }
 
-  private List<Exercise> rising(LadderId ladder, List<Exercise> rungs) {
+  private Optional<Exercise> on(LadderId ladder, List<Exercise> rungs) {
     PlanEdits edits = request.edits();
     Optional<Exercise> pinned =
         rungs.stream().filter(e -> edits.pins().containsKey(e.id())).findFirst();
     if (pinned.isPresent()) {
       Optional<Reason> against = allowed.against(pinned.get());
       if (against.isEmpty()) {
-        return List.of(pinned.get());
+        return pinned;
       }
       outcomes.notHeld(pinned.get().id(), against.get());
     }
+    int highest = rungs.stream().mapToInt(Exercise::rung).max().orElse(0);
     int start =
         Math.min(
             edits.rungs().getOrDefault(ladder, StartRungs.of(ladder, request.body().screen())),
-            rungs.size());
-    List<Exercise> rising = new ArrayList<>();
-    for (int rung = start; rung >= 1 && rising.isEmpty(); rung--) {
-      consider(rungs.get(rung - 1), rising);
-    }
-    if (!rising.isEmpty()) {
-      for (int rung = rising.get(0).rung() + 1; rung <= rungs.size(); rung++) {
-        Exercise next = rungs.get(rung - 1);
-        if (worth(next) >= SERIOUS
-            && !edits.out().contains(next.id())
-            && allowed.against(next).isEmpty()) {
-          rising.add(next);
-        }
+            highest);
+    for (int rung = start; rung >= 1; rung--) {
+      Optional<Exercise> here = onRung(request.catalogue().exercises(ladder, rung));
+      if (here.isPresent()) {
+        return here;
       }
     }
-    return rising;
+    return Optional.empty();
   }
 
-  private void consider(Exercise exercise, List<Exercise> rising) {
-    boolean wanted = worth(exercise) >= SERIOUS || reciprocalFirst(exercise);
-    if (!wanted) {
-      return;
+  /** The usual exercise of a rung, or its alternative where that one is kept out. */
+  private Optional<Exercise> onRung(List<Exercise> alternatives) {
+    for (Exercise exercise : alternatives) {
+      if (wanted(exercise)) {
+        Optional<Reason> against = against(exercise);
+        if (against.isEmpty()) {
+          return Optional.of(exercise);
+        }
+        outcomes.leftOut(exercise.id(), against.get());
+      }
     }
-    Optional<Reason> against =
-        request.edits().out().contains(exercise.id())
-            ? Optional.of(new Reason.TrainersHand())
-            : allowed.against(exercise);
-    against.ifPresentOrElse(
-        reason -> outcomes.leftOut(exercise.id(), reason), () -> rising.add(exercise));
+    return Optional.empty();
   }
 
-  private double worth(Exercise exercise) {
+  private Optional<Reason> against(Exercise exercise) {
+    return request.edits().out().contains(exercise.id())
+        ? Optional.of(new Reason.TrainersHand())
+        : allowed.against(exercise);
+  }
+
+  private boolean wanted(Exercise exercise) {
+    return base.contains(exercise.id()) || worth(exercise) >= SERIOUS || reciprocalFirst(exercise);
+  }
+
+  /** What an exercise serves of all needs together, on the legs it may be done on. */
+  double worth(Exercise exercise) {
     return needs.entrySet().stream()
-        .mapToDouble(n -> n.getValue() * exercise.service(n.getKey()))
+        .mapToDouble(n -> n.getValue() * service(exercise, n.getKey()))
         .sum();
+  }
+
+  /** How much of a need an exercise serves on the legs it may be done on: 1, 0.5 or 0. */
+  double service(Exercise exercise, LimitKind limit) {
+    Optional<Leg> of =
+        switch (limit) {
+          case TRAIL_IR, TRAIL_ER -> Optional.of(Leg.TRAIL);
+          case LEAD_IR, LEAD_ER -> Optional.of(Leg.LEAD);
+          default -> Optional.empty();
+        };
+    boolean reaches = of.isEmpty() || allowed.legs(exercise).contains(of.get());
+    return reaches ? exercise.service(limit) : 0;
+  }
+
+  /**
+   * What follows if it goes well, or why nothing does.
+   *
+   * @param in what is done in this stage
+   */
+  List<NextRung> next(List<Exercise> in) {
+    List<NextRung> next = new ArrayList<>();
+    for (Exercise exercise : in) {
+      List<Exercise> above = request.catalogue().rung(exercise, 1);
+      Optional<Exercise> follows =
+          above.stream().filter(e -> againstWhenHeld(e, exercise).isEmpty()).findFirst();
+      if (follows.isPresent()) {
+        next.add(new NextRung(exercise.id(), follows.get().id(), follows.get().rung()));
+      } else {
+        above.stream()
+            .findFirst()
+            .ifPresent(e -> outcomes.leftOut(e.id(), againstWhenHeld(e, exercise).orElseThrow()));
+      }
+    }
+    return next;
+  }
+
+  /** What would keep the next rung out once this one is held. */
+  private Optional<Reason> againstWhenHeld(Exercise next, Exercise held) {
+    Allowed then = new Allowed(request.holding(Set.of(held.id())));
+    return request.edits().out().contains(next.id())
+        ? Optional.of(new Reason.TrainersHand())
+        : then.against(next);
   }
 
   /**
@@ -126,7 +183,9 @@ final class Climbs {
   }
 
   private boolean reciprocalFirst(Exercise exercise) {
-    return exercise.serves().contains(LimitKind.HIP_FLEXOR) && reciprocal(request.body());
+    return !exercise.hard()
+        && exercise.serves().contains(LimitKind.HIP_FLEXOR)
+        && reciprocal(request.body());
   }
 
   /** Whether an exercise works the seat muscles. */

@@ -96,6 +96,23 @@ public record Days(int bits) {
     return new Days(bits & ~bit(day));
   }
 
+  /** These and the others. */
+  public Days or(Days others) {
+    return new Days(bits | others.bits);
+  }
+
+  /** Every day that is not among them. */
+  public Days others() {
+    return new Days(ALL.bits & ~bits);
+  }
+
+  /** The days before and after them; the week after begins alike. */
+  public Days around() {
+    int after = (bits << 1 | bits >> IN_A_WEEK - 1) & ALL.bits;
+    int before = (bits >> 1 | bits << IN_A_WEEK - 1) & ALL.bits;
+    return new Days(before | after);
+  }
+
   /** Those that are among the others too. */
   public Days and(Days others) {
     return new Days(bits & others.bits);

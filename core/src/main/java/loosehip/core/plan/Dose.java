@@ -28,6 +28,7 @@ public record Dose(
     boolean perSide,
     int ways) {
   private static final int BETWEEN_SETS = 15;
+  private static final int CHANGE_SIDES = 5;
   private static final int HOLD_STEP = 5;
   private static final Pattern TEXT =
       Pattern.compile(
@@ -100,15 +101,32 @@ public record Dose(
     return (int) Math.round(low + (top - low) * share);
   }
 
-  /**
-   * Seconds this much takes: sets × (repetitions × (tempo + hold) × ways) × sides, 15 between sets.
-   */
+  /** Seconds this much takes on every side it is done on. */
   public int seconds(Prescribed much) {
-    int sides = perSide ? 2 : 1;
+    return seconds(much, sides());
+  }
+
+  /**
+   * Seconds this much takes: sets × (repetitions × (tempo + hold) × ways) × sides, 5 to change
+   * sides in each set, 15 between sets.
+   *
+   * @param sides on how many sides it is done, 1 or 2
+   */
+  public int seconds(Prescribed much, int sides) {
     int repetition = (secondsPerRep + much.holdSeconds()) * ways;
-    return much.sets() * much.reps() * repetition * sides
+    return much.sets() * (much.reps() * repetition * sides + (sides - 1) * CHANGE_SIDES)
         + (much.sets() - 1) * BETWEEN_SETS
         + much.extraSets() * (much.reps() * repetition + BETWEEN_SETS);
+  }
+
+  /** The most of it. */
+  public Prescribed top() {
+    return new Prescribed(setsTop, repsTop, holdTop);
+  }
+
+  /** The least of it. */
+  public Prescribed low() {
+    return new Prescribed(setsLow, repsLow, holdLow);
   }
 
   /** The sides it is done on: 2 when it is done on each, otherwise 1. */

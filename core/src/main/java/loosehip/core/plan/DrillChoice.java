@@ -6,11 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import loosehip.core.link.PivotFault;
-import loosehip.core.pivot.Downswing;
 
-/** Chooses at most two drills, one for each fault in work, and the days they are done. */
+/**
+ * Chooses a drill for every fault seen, in the order they are worked on. Two are done at a time;
+ * the others wait for the next stage. Of the drills of a fault the first of its line is taken that
+ * fits school, way to start down, cautions and tools, in its full form where the body is ready,
+ * else in the reduced one; so no fault is left with nothing.
+ */
 final class DrillChoice {
   private static final int MOST_DRILLS = 2;
   private static final int MOST_DRILL_DAYS = 5;
@@ -19,10 +22,15 @@ final class DrillChoice {
   private final Allowed allowed;
   private final List<PivotFault> working;
   private final Outcomes outcomes;
-  private final List<Drill> drills;
+  private final Map<Drill, Chosen> chosen = new LinkedHashMap<>();
+
+  /** Whether a drill may be done, in which form, and what keeps it or its full form out. */
+  record Verdict(Optional<Drill.Form> form, Optional<Reason> against) {}
+
+  private record Chosen(Drill.Form form, Optional<Reason> notFull, List<PivotFault> faults) {}
 
   /**
-   * @param working the faults in work, the clearest first
+   * @param working the faults seen, the first to be worked on first
    * @param outcomes where drills that are kept out, or cannot be held, are written down
    */
   DrillChoice(PlanRequest request, Allowed allowed, List<PivotFault> working, Outcomes outcomes) {
@@ -30,111 +38,123 @@ final class DrillChoice {
     this.allowed = allowed;
     this.working = working;
     this.outcomes = outcomes;
-    this.drills = choose();
-  }
-
-  private static Set<String> of(Downswing style) {
-    return switch (style) {
-      case SIT_THEN_TURN -> Set.of("sit-turn");
-      case LEAD_HIP_BACK -> Set.of("push-away", "close-the-gap");
-      case LATE_POST -> Set.of("back-of-thigh-post");
-      case SLOW_HIPS -> Set.of("lower-lead-side");
-    };
-  }
-
-  /** One drill for each fault in work, the usual one first; a drill never serves two faults. */
-  private List<Drill> choose() {
-    Map<PivotFault, Drill> chosen = new LinkedHashMap<>();
     request.catalogue().drills().stream()
         .filter(d -> request.edits().pins().containsKey(d.id()))
-        .forEach(d -> pinned(d, chosen));
+        .forEach(this::pinned);
     for (PivotFault fault : working) {
-      if (chosen.size() == MOST_DRILLS) {
-        break;
-      }
-      if (!chosen.containsKey(fault)) {
-        drillFor(fault, chosen);
+      if (chosen.values().stream().noneMatch(c -> c.faults().contains(fault))) {
+        drillFor(fault);
       }
     }
-    return List.copyOf(chosen.values());
   }
 
-  private void pinned(Drill drill, Map<PivotFault, Drill> chosen) {
-    Optional<Reason> against = allowed.against(drill);
-    if (against.isPresent()) {
-      outcomes.notHeld(drill.id(), against.get());
+  private void pinned(Drill drill) {
+    Verdict verdict = allowed.verdict(drill);
+    if (verdict.form().isEmpty()) {
+      outcomes.notHeld(drill.id(), verdict.against().orElseThrow());
     } else if (chosen.size() < MOST_DRILLS) {
-      PivotFault fault =
-          drill.faults().stream()
-              .filter(working::contains)
-              .findFirst()
-              .orElse(drill.faults().get(0));
-      chosen.put(fault, drill);
+      List<PivotFault> faults = working.stream().filter(drill.faults()::contains).limit(1).toList();
+      take(drill, verdict, faults);
     } else {
       outcomes.note(new PlanNote.TooManyDrills(drill.id()));
     }
   }
 
-  private void drillFor(PivotFault fault, Map<PivotFault, Drill> chosen) {
-    for (Drill drill : preferred()) {
-      if (!drill.faults().contains(fault) || chosen.containsValue(drill)) {
-        continue;
-      }
-      Optional<Reason> against =
+  private void take(Drill drill, Verdict verdict, List<PivotFault> faults) {
+    chosen.put(
+        drill,
+        new Chosen(verdict.form().orElseThrow(), verdict.against(), new ArrayList<>(faults)));
+  }
+
+  private void drillFor(PivotFault fault) {
+    for (Drill drill : line(fault)) {
+      Verdict verdict =
           request.edits().out().contains(drill.id())
-              ? Optional.of(new Reason.TrainersHand())
-              : allowed.against(drill);
-      if (against.isEmpty()) {
-        chosen.put(fault, drill);
+              ? new Verdict(Optional.empty(), Optional.of(new Reason.TrainersHand()))
+              : allowed.verdict(drill);
+      if (verdict.form().isPresent()) {
+        if (chosen.containsKey(drill)) {
+          chosen.get(drill).faults().add(fault);
+        } else {
+          take(drill, verdict, List.of(fault));
+        }
         return;
       }
-      outcomes.leftOut(drill.id(), against.get());
+      verdict.against().ifPresent(why -> outcomes.leftOut(drill.id(), why));
     }
   }
 
-  /** The drills, those of the way to start down first. */
-  private List<Drill> preferred() {
-    Set<String> first = request.wishes().downswing().map(DrillChoice::of).orElse(Set.of());
+  /**
+   * The drills of a fault: those that a caution puts first, then those of the way to start down
+   * that is worked towards, then those of none, in the order they are learnt. A drill of another
+   * way to start down comes only where none was chosen, after the rest.
+   */
+  private List<Drill> line(PivotFault fault) {
+    boolean styled = request.wishes().downswing().isPresent();
     return request.catalogue().drills().stream()
-        .sorted(Comparator.comparingInt((Drill d) -> first.contains(d.id().id()) ? 0 : 1))
+        .filter(d -> d.faults().contains(fault))
+        .filter(
+            d -> d.style().isEmpty() || !styled || d.style().equals(request.wishes().downswing()))
+        .sorted(Comparator.comparingInt(this::place))
         .toList();
+  }
+
+  private int place(Drill drill) {
+    boolean first =
+        request.health().cautions().stream().anyMatch(c -> drill.firstWith().contains(c.caution()));
+    if (first) {
+      return 0;
+    }
+    boolean any = drill.faults().size() == PivotFault.values().length;
+    if (drill.style().isPresent()) {
+      return drill.style().equals(request.wishes().downswing()) ? 1 : 3;
+    }
+    return any ? 4 : 2;
+  }
+
+  /** The drill of every fault, those done now before those that wait. */
+  List<DrillFor> all() {
+    List<DrillFor> all = new ArrayList<>();
+    int place = 0;
+    for (Map.Entry<Drill, Chosen> each : chosen.entrySet()) {
+      boolean now = place++ < MOST_DRILLS;
+      for (PivotFault fault : each.getValue().faults()) {
+        all.add(
+            new DrillFor(
+                each.getKey().id(), fault, each.getValue().form(), each.getValue().notFull(), now));
+      }
+    }
+    return all;
   }
 
   /** The drills of a week, with their doses. */
   List<PlanItem> items(int week) {
-    List<PlanItem> items = new ArrayList<>();
-    List<PivotFault> taken = new ArrayList<>();
-    for (Drill drill : drills) {
-      Dose.Prescribed much =
-          request
-              .edits()
-              .doses()
-              .getOrDefault(drill.id(), drill.dose().in(week, request.wishes().weeks()));
-      Optional<PivotFault> fault =
-          working.stream()
-              .filter(f -> drill.faults().contains(f) && !taken.contains(f))
-              .findFirst();
-      fault.ifPresent(taken::add);
-      Why.Purpose purpose = fault.<Why.Purpose>map(Why.ForFault::new).orElseGet(Why.ByHand::new);
-      items.add(
-          new PlanItem(
-              drill.id(),
-              Optional.empty(),
-              drill.dose(),
-              much,
-              drill.dose().seconds(much),
-              Why.of(purpose)));
-    }
-    return items;
+    return chosen.entrySet().stream()
+        .limit(MOST_DRILLS)
+        .map(
+            each -> {
+              Drill drill = each.getKey();
+              Dose.Prescribed much =
+                  request
+                      .edits()
+                      .doses()
+                      .getOrDefault(
+                          drill.id(),
+                          drill.dose().in(Math.min(week, Block.STAGE_WEEKS), Block.STAGE_WEEKS));
+              boolean held = request.edits().pins().containsKey(drill.id());
+              Why.Purpose purpose =
+                  each.getValue().faults().isEmpty()
+                      ? new Why.ByHand()
+                      : new Why.ForFaults(List.copyOf(each.getValue().faults()));
+              return PlanItem.of(
+                  drill, each.getValue().form(), much, new Why(purpose, Optional.empty(), held));
+            })
+        .toList();
   }
 
-  /** Drills on the first five training days, or where they are pinned. */
-  static Map<PlanItem, Days> placed(List<PlanItem> drills, Days days, PlanEdits edits) {
-    Map<PlanItem, Days> placed = new LinkedHashMap<>();
-    for (PlanItem drill : drills) {
-      Days held = edits.pins().getOrDefault(drill.id(), Days.NONE).and(days);
-      placed.put(drill, held.none() ? days.first(MOST_DRILL_DAYS) : held);
-    }
-    return placed;
+  /** The days of a drill: the first five training days, or where it is pinned. */
+  static Days days(PlanItem drill, Days training, PlanEdits edits) {
+    Days held = edits.pins().getOrDefault(drill.id(), Days.NONE).and(training);
+    return held.none() ? training.first(MOST_DRILL_DAYS) : held;
   }
 }

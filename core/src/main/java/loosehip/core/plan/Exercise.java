@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import loosehip.core.limit.LimitKind;
@@ -16,6 +17,7 @@ import loosehip.core.safety.Demand;
  * @param serves limits it serves fully
  * @param also limits it serves by half
  * @param dose how much
+ * @param position where it is done
  * @param tools what must be at hand
  * @param demands what it asks of the body; cautions act on these
  * @param gates what must be measured before it is given
@@ -28,7 +30,8 @@ public record Exercise(
     List<LimitKind> serves,
     List<LimitKind> also,
     Dose dose,
-    Set<Tool> tools,
+    Position position,
+    Tools tools,
     Set<Demand> demands,
     Set<Gate> gates) {
 
@@ -37,20 +40,27 @@ public record Exercise(
 
   private static final int WEIGHT_FROM_WEEK = 2;
 
-  /** Sorts of work, in the order of a session. */
+  private static final LadderId LOADED = LadderId.of("hip-turn-loaded");
+
+  /** Demands that nobody meets cold. */
+  private static final Set<Demand> DEEP =
+      EnumSet.of(Demand.KNEE_DEEP, Demand.IR_END, Demand.ER_END, Demand.HEAVY);
+
+  /** Sorts of work. */
   public enum Kind implements Named {
-    RANGE("range", "loosen"),
-    CONTROL("control", "switch on"),
-    SWITCH("switch", "switch on"),
-    STRENGTH("strength", "combine"),
-    SPEED("speed", "fast");
+    RANGE("range", Phase.LOOSEN),
+    CONTROL("control", Phase.CONTROL),
+    SWITCH("switch", Phase.SWITCH_ON),
+    STRENGTH("strength", Phase.STRENGTHEN),
+    COMBINE("combine", Phase.COMBINE),
+    SPEED("speed", Phase.FAST);
 
     private final String id;
-    private final String word;
+    private final Phase phase;
 
-    Kind(String id, String word) {
+    Kind(String id, Phase phase) {
       this.id = id;
-      this.word = word;
+      this.phase = phase;
     }
 
     @Override
@@ -60,13 +70,25 @@ public record Exercise(
 
     /** The word for its place in a session. */
     public String word() {
-      return word;
+      return phase.word();
     }
+  }
+
+  /** Its part of a session. */
+  public Phase phase() {
+    boolean loaded =
+        kind == Kind.RANGE && (ladder.equals(LOADED) || demands.contains(Demand.KNEE_DEEP));
+    return loaded ? Phase.LOADED : kind.phase;
+  }
+
+  /** Whether it must not be among the first two of a session. */
+  public boolean deep() {
+    return demands.stream().anyMatch(DEEP::contains);
   }
 
   /** Whether it needs 48 hours before the same limit is worked again. */
   public boolean hard() {
-    return kind == Kind.STRENGTH || kind == Kind.SPEED;
+    return kind == Kind.STRENGTH || kind == Kind.COMBINE || kind == Kind.SPEED;
   }
 
   /** The first week of a block it may be in: fast work from the third, a weight from the second. */

@@ -131,7 +131,7 @@ public final class PlanChanges {
         request
             .catalogue()
             .find(climb.item())
-            .flatMap(e -> request.catalogue().rung(e, climb.by()));
+            .flatMap(e -> request.catalogue().rung(e, climb.by()).stream().findFirst());
     if (next.isEmpty()) {
       return Decision.refused(new PlanRefusal.NoOtherRung());
     }

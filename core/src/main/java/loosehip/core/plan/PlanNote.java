@@ -31,13 +31,43 @@ public sealed interface PlanNote {
   record NoBodyWork() implements PlanNote {}
 
   /**
-   * Minutes stay free, and tests not taken might fill them.
+   * More than a quarter of the minutes stays free.
    *
-   * @param free minutes left on the fullest day
+   * @param free minutes a session leaves, on the mean
    * @param minutes what the golfer gives a day
-   * @param untested needs not measured, the largest first
+   * @param because why
+   * @param untested needs not measured, the largest first; named where that is the reason
    */
-  record MinutesFree(int free, int minutes, List<LimitKind> untested) implements PlanNote {}
+  record MinutesFree(int free, int minutes, Because because, List<LimitKind> untested)
+      implements PlanNote {
+
+    /** Why nothing fills them. */
+    public enum Because {
+      /** Everything measured is enough, or has its work. */
+      NOTHING_SHORT,
+      /** Tests not taken might fill them. */
+      NOT_MEASURED,
+      /** Cautions keep out what would fill them. */
+      BLOCKED,
+      /** What would fill them waits for something measured or held. */
+      NOT_YET,
+      /** What would fill them needs tools. */
+      NO_TOOL,
+      /** A session has its seven exercises. */
+      SEVEN,
+      /** What is left fits no day: rest between hard work, the floor once, the first need first. */
+      RULES
+    }
+  }
+
+  /** Fewer than five days a week: range and control take longer. */
+  record FewDays(int days) implements PlanNote {}
+
+  /** Done before practice or at it, besides the minutes. */
+  record AtPractice(List<ItemId> items) implements PlanNote {}
+
+  /** The work for the first need is short, so others get more time. */
+  record FirstNeedIsShortWork(LimitKind first) implements PlanNote {}
 
   /** As it was written into a plan given before notes were kept as data. */
   record AsWritten(String words) implements PlanNote {}

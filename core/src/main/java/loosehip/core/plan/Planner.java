@@ -1,45 +1,69 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.Body;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.Link;
-import loosehip.core.link.Needs;
+import loosehip.core.link.Need;
 import loosehip.core.link.PivotFault;
+import loosehip.core.link.Seen;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.Movement;
 
 /**
- * Makes a block for the three highest needs. Each week is chosen exactly, see {@link WeekSolver};
- * over the weeks rungs rise by rule, see {@link Rungs}. Range and control work is for every
- * training day, strength for two or three days 48 h apart, fast work for at most two from the third
- * week on. Drills stand first in the minutes as far as they leave room for body work. Pure: the
+ * Makes a block: a stage up to the half-way check, repeated as it is after it. Each week is chosen
+ * exactly, see {@link DaySolver}. The largest needs lead and the rest fill what is left: needs of
+ * faults, of set-up faults, groundwork, then base work. Range and control work is for every
+ * training day or, where a session is full, for every other; strength for two or three days 48 h
+ * apart, fast work for at most two from the third week on. Nothing rises by the calendar. Pure: the
  * same input gives the same block.
  */
 public final class Planner {
   private static final int MOST_HARD_DAYS = 3;
   private static final int MOST_FAST_DAYS = 2;
+  private static final int FEW_DAYS = 5;
+  private static final int MOST_BASE = 3;
 
-  private static final LadderId STANDING = LadderId.of("hip-turn-standing");
+  /** What base work is worth beside needs: it fills what stays free, and displaces nothing. */
+  private static final double BASE_WORTH = 0.004;
+
+  private static final List<ItemId> BASE =
+      List.of(
+          ItemId.of("bridge"),
+          ItemId.of("low-side-steps"),
+          ItemId.of("heels-down-squat"),
+          ItemId.of("opposite-limb-lowers"),
+          ItemId.of("wall-taps"));
+
+  private static final ItemId SETTLE_UP = ItemId.of("standing-tilts");
+  private static final ItemId SETTLE_DOWN = ItemId.of("lying-tilts");
+  private static final ItemId WARM = ItemId.of("seated-foot-rolls");
 
   private final PlanRequest request;
   private final Body body;
   private final Wishes wishes;
   private final PlanEdits edits;
   private final Allowed allowed;
-  private final Map<LimitKind, Double> needs = new EnumMap<>(LimitKind.class);
+  private final Map<LimitKind, Double> needs = new LinkedHashMap<>();
+  private final Map<LimitKind, Need.Family> families = new LinkedHashMap<>();
   private final Outcomes outcomes = new Outcomes();
   private final List<LimitKind> untested;
-  private final List<PivotFault> working;
   private final Optional<Leg> weaker;
+  private final Set<ItemId> base;
+  private final Climbs climbs;
+  private final Map<LadderId, Exercise> ladders;
 
   private Planner(PlanRequest request) {
     this.request = request;
@@ -50,20 +74,21 @@ public final class Planner {
     this.weaker = body.stifferHip();
     request.needs().stream()
         .filter(n -> toTrain(body.band(n.limit())))
-        .limit(Needs.DRIVERS)
-        .forEach(n -> needs.merge(n.limit().kind(), n.size(), Math::max));
+        .sorted(Comparator.comparingDouble(Need::size).reversed())
+        .forEach(
+            n -> {
+              needs.merge(n.limit().kind(), n.size(), Math::max);
+              families.merge(n.limit().kind(), n.family(), (a, b) -> a.compareTo(b) <= 0 ? a : b);
+            });
     this.untested =
         request.needs().stream()
             .filter(n -> !body.band(n.limit()).measured())
             .map(n -> n.limit().kind())
             .distinct()
             .toList();
-    this.working =
-        request.links().stream()
-            .filter(l -> l.triage().kind() != Triage.Kind.SEE_OTHER)
-            .sorted(Comparator.comparingDouble((Link l) -> -l.level().severity()))
-            .map(l -> (PivotFault) l.fault())
-            .toList();
+    this.base = wishes.baseWork() ? base() : Set.of();
+    this.climbs = new Climbs(request, allowed, needs, base, outcomes);
+    this.ladders = climbs.ladders();
   }
 
   /** Makes a block. */
@@ -71,7 +96,7 @@ public final class Planner {
     return new Planner(request).block();
   }
 
-  /** The caution that keeps an item from a golfer; empty when none does. */
+  /** The caution that keeps an item from a golfer in every form; empty when none does. */
   public static Optional<Reason> blockedBy(Catalogue catalogue, ItemId item, Health health) {
     return Allowed.blocked(catalogue, item, health);
   }
@@ -85,36 +110,132 @@ public final class Planner {
         : health.movement(catalogue.demands(item)).changed();
   }
 
+  /** How an item of a plan is done differently for a golfer's cautions, in the form it has. */
+  public static List<Movement.Changed> changed(Catalogue catalogue, PlanItem item, Health health) {
+    return item.form()
+        .flatMap(
+            form ->
+                catalogue
+                    .drill(item.id())
+                    .map(d -> health.movement(d.asks(form).demands()).changed()))
+        .orElseGet(() -> changed(catalogue, item.id(), health));
+  }
+
+  /** Base work this golfer may do, on ladders that nothing else asks for. */
+  private Set<ItemId> base() {
+    return BASE.stream()
+        .filter(id -> !edits.out().contains(id))
+        .filter(
+            id ->
+                request
+                    .catalogue()
+                    .find(id)
+                    .filter(e -> allowed.against(e).isEmpty() && !asked(e.ladder()))
+                    .isPresent())
+        .limit(MOST_BASE)
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private boolean asked(LadderId ladder) {
+    return request.catalogue().ladders().getOrDefault(ladder, List.of()).stream()
+        .anyMatch(e -> needs.keySet().stream().anyMatch(kind -> e.service(kind) > 0));
+  }
+
   private Block block() {
-    DrillChoice drills = new DrillChoice(request, allowed, working, outcomes);
-    Map<LadderId, List<Exercise>> ladders = new Climbs(request, allowed, needs, outcomes).ladders();
-    List<Block.Week> weeks = new ArrayList<>();
-    int hardYesterday = 0;
+    DrillChoice drills = new DrillChoice(request, allowed, working(), outcomes);
     WeekFit fit =
         new WeekFit(
             wishes,
             edits,
-            needs.values().stream().mapToDouble(Double::doubleValue).toArray(),
-            Climbs.reciprocal(body),
+            worths(),
+            needs.size(),
+            new WeekFit.Settling(settle(SETTLE_UP), settle(SETTLE_DOWN)),
+            together(),
             outcomes);
+    List<Block.Week> weeks = new ArrayList<>();
+    Optional<WeekFit.Chosen> last = Optional.empty();
+    boolean hardYesterday = false;
     for (int number = 1; number <= wishes.weeks(); number++) {
       Days days = TrainingDays.of(wishes, number);
-      List<PlanItem> drillItems = drills.items(number);
-      List<Piece> pieces = pieces(ladders, days, number);
-      WeekFit.Chosen chosen = fit.choose(pieces, drillItems, days, hardYesterday);
-      List<Session> sessions = sessions(raised(fit, chosen, ladders, number), days);
-      weeks.add(new Block.Week(number, sessions));
+      int stageWeek = Math.min(number, Block.STAGE_WEEKS);
+      WeekFit.Chosen chosen =
+          fit.choose(
+              pieces(days, stageWeek, hardYesterday),
+              new WeekFit.Tail(routines(), drills.items(number)),
+              days);
+      weeks.add(new Block.Week(number, sessions(raised(chosen, stageWeek), days)));
       hardYesterday = hardOn(chosen, Days.IN_A_WEEK);
+      last = number <= Block.STAGE_WEEKS ? Optional.of(chosen) : last;
     }
-    WhyNot whyNot = new WhyNot(wishes, needs.keySet(), untested, weeks);
-    whyNot.unchosen(ladders.values()).forEach(l -> outcomes.leftOut(l.item(), l.because()));
-    whyNot.notes().forEach(outcomes::note);
+    return told(weeks, drills, last.orElseThrow());
+  }
+
+  /** What frees the front of the hip, and the seat work that waits for it. */
+  private Optional<DaySolver.Together> together() {
+    Optional<ItemId> first =
+        ladders.values().stream()
+            .filter(e -> !e.hard() && e.serves().contains(LimitKind.HIP_FLEXOR))
+            .map(Exercise::id)
+            .findFirst();
+    return first
+        .filter(f -> Climbs.reciprocal(body))
+        .map(
+            f ->
+                new DaySolver.Together(
+                    f,
+                    ladders.values().stream()
+                        .filter(Climbs::seat)
+                        .map(Exercise::id)
+                        .filter(id -> !id.equals(f))
+                        .toList()));
+  }
+
+  private Block told(List<Block.Week> weeks, DrillChoice drills, WeekFit.Chosen last) {
+    List<Exercise> in =
+        weeks.stream()
+            .flatMap(w -> w.sessions().stream())
+            .flatMap(s -> s.items().stream())
+            .filter(i -> i.role() == PlanItem.Role.EXERCISE)
+            .map(i -> i.exercise().orElseThrow())
+            .distinct()
+            .toList();
+    List<NextRung> next = climbs.next(in);
+    if (wishes.daysPerWeek() < FEW_DAYS) {
+      outcomes.note(new PlanNote.FewDays(wishes.daysPerWeek()));
+    }
+    WhyNot whyNot = new WhyNot(wishes, needs, untested, weeks, outcomes);
+    whyNot.unchosen(last, worths());
+    whyNot.notes(last.firstFirst(), routines(), drills.items(1)).forEach(outcomes::note);
     return new Block(
         List.copyOf(weeks),
+        next,
+        drills.all(),
         List.copyOf(outcomes.leftOut()),
         outcomes.notes(),
         wishes.halfWay(),
         wishes.retest());
+  }
+
+  /** The faults seen: those that follow none before those that do, the clearest first. */
+  private List<PivotFault> working() {
+    return request.links().stream()
+        .sorted(
+            Comparator.comparing((Link l) -> l.triage().kind() == Triage.Kind.SEE_OTHER)
+                .thenComparingDouble(l -> -l.level().severity()))
+        .map(Link::fault)
+        .filter(PivotFault.class::isInstance)
+        .map(PivotFault.class::cast)
+        .toList();
+  }
+
+  /** The routines for what is seen at address, the first two in the order of putting right. */
+  private List<PlanItem> routines() {
+    Seen seen = request.seen();
+    return SetupRoutine.of(seen).entrySet().stream()
+        .filter(e -> !edits.out().contains(e.getKey().id()))
+        .limit(SetupRoutine.MOST)
+        .map(e -> PlanItem.of(e.getKey(), Why.of(new Why.ForSetup(e.getValue()))))
+        .toList();
   }
 
   /** Only what was measured and falls short is trained; what is not measured is tested first. */
@@ -124,90 +245,206 @@ public final class Planner {
 
   // ---- one week
 
-  private List<Piece> pieces(Map<LadderId, List<Exercise>> ladders, Days days, int number) {
+  /** How large each need is, the largest first, then what each piece of base work is worth. */
+  private double[] worths() {
+    double[] worths = new double[needs.size() + base.size()];
+    int n = 0;
+    for (double need : needs.values()) {
+      worths[n++] = need;
+    }
+    for (int b = 0; b < base.size(); b++) {
+      worths[n++] = BASE_WORTH;
+    }
+    return worths;
+  }
+
+  /** What settles: tilts standing or lying, unless they are the golfer's own work on the tilt. */
+  private Optional<PlanItem> settle(ItemId id) {
+    return request
+        .catalogue()
+        .find(id)
+        .filter(e -> ladders.values().stream().noneMatch(in -> in.id().equals(id)))
+        .filter(e -> !edits.out().contains(id) && allowed.against(e).isEmpty())
+        .map(e -> PlanItem.of(PlanItem.Role.SETTLE, e, e.dose().top(), Why.of(new Why.Settles())));
+  }
+
+  private List<Piece> pieces(Days days, int stageWeek, boolean hardYesterday) {
     List<Piece> pieces = new ArrayList<>();
-    ladders
-        .values()
-        .forEach(
-            rising ->
-                Rungs.of(rising, number)
-                    .filter(at -> number >= allowed.fromWeek(at.exercise()))
-                    .flatMap(at -> piece(at, days))
-                    .ifPresent(pieces::add));
+    Days strength = strength(days, hardYesterday);
+    for (Exercise exercise : ladders.values()) {
+      if (stageWeek >= allowed.fromWeek(exercise)) {
+        Days on = days(exercise, days, strength);
+        if (!on.none()) {
+          pieces.add(
+              new Piece(
+                  item(exercise, exercise.dose().low()),
+                  service(exercise),
+                  mains(exercise),
+                  on,
+                  held(exercise)));
+        }
+      }
+    }
+    warm(days, pieces).ifPresent(pieces::add);
     return pieces;
   }
 
-  private static boolean fast(Exercise exercise) {
-    return exercise.kind() == Exercise.Kind.SPEED;
+  /** The days of hard work: those the trainer chose for it, else the first that lie 48 h apart. */
+  private Days strength(Days days, boolean hardYesterday) {
+    Days pinned = Days.NONE;
+    for (Exercise exercise : ladders.values()) {
+      if (exercise.hard()) {
+        pinned = pinned.or(edits.pins().getOrDefault(exercise.id(), Days.NONE).and(days));
+      }
+    }
+    Days free = hardYesterday && days.has(1) ? days.without(1) : days;
+    List<Days> ways = TrainingDays.hard(free, MOST_HARD_DAYS);
+    Days wanted = pinned;
+    return ways.stream()
+        .filter(wanted::within)
+        .findFirst()
+        .orElse(ways.isEmpty() ? Days.NONE : ways.get(0));
   }
 
-  private Optional<Piece> piece(Rungs.At at, Days days) {
-    Exercise exercise = at.exercise();
-    double[] service = needs.keySet().stream().mapToDouble(exercise::service).toArray();
+  /**
+   * The days an exercise may be in. Hard work on the same limit as something pinned keeps away from
+   * the days around it.
+   */
+  private Days days(Exercise exercise, Days days, Days strength) {
+    Days pinned = edits.pins().getOrDefault(exercise.id(), Days.NONE).and(days);
+    if (!pinned.none()) {
+      return pinned;
+    }
+    if (!exercise.hard()) {
+      return base.contains(exercise.id()) ? strength : days;
+    }
+    int most = exercise.kind() == Exercise.Kind.SPEED ? MOST_FAST_DAYS : MOST_HARD_DAYS;
+    Days on = strength.first(most);
+    for (Exercise other : ladders.values()) {
+      Days held = edits.pins().getOrDefault(other.id(), Days.NONE).and(days);
+      if (other.hard() && (mains(other) & mains(exercise)) != 0) {
+        on = on.and(held.around().others());
+      }
+    }
+    return on;
+  }
+
+  /** An easy thing before something deep, where nothing else would warm. */
+  private Optional<Piece> warm(Days days, List<Piece> pieces) {
+    boolean deep = pieces.stream().anyMatch(Piece::deep);
+    return request
+        .catalogue()
+        .find(WARM)
+        .filter(e -> deep && !days.none())
+        .filter(e -> pieces.stream().noneMatch(p -> p.item().id().equals(e.id())))
+        .filter(e -> !edits.out().contains(e.id()) && allowed.against(e).isEmpty())
+        .map(
+            e ->
+                new Piece(
+                    PlanItem.of(PlanItem.Role.SETTLE, e, e.dose().low(), Why.of(new Why.Settles())),
+                    new double[needs.size() + base.size()],
+                    0,
+                    days,
+                    false));
+  }
+
+  private double[] service(Exercise exercise) {
+    double[] service = new double[needs.size() + base.size()];
+    int n = 0;
+    for (LimitKind kind : needs.keySet()) {
+      service[n++] = climbs.service(exercise, kind);
+    }
+    for (ItemId id : base) {
+      service[n++] = id.equals(exercise.id()) ? 1 : 0;
+    }
+    return service;
+  }
+
+  private int mains(Exercise exercise) {
     int mains = 0;
     if (exercise.hard()) {
       for (LimitKind kind : exercise.serves()) {
         mains |= 1 << kind.ordinal();
       }
     }
-    boolean must = edits.pins().containsKey(exercise.id());
-    Days held = edits.pins().getOrDefault(exercise.id(), Days.NONE).and(days);
-    int most = fast(exercise) ? MOST_FAST_DAYS : MOST_HARD_DAYS;
-    List<Days> choices;
-    if (!held.none()) {
-      choices = List.of(held);
-    } else if (exercise.hard()) {
-      choices = TrainingDays.hard(days, most);
-    } else {
-      choices = days.none() ? List.of() : List.of(days);
-    }
-    return choices.isEmpty()
-        ? Optional.empty()
-        : Optional.of(new Piece(item(exercise, at.least()), service, mains, choices, must));
+    return mains;
   }
 
-  /**
-   * The same week with the doses it has come to: each rises as planned while every session that has
-   * it keeps within the minutes, what serves most first; else it stays at the least.
-   */
-  private WeekFit.Chosen raised(
-      WeekFit fit, WeekFit.Chosen chosen, Map<LadderId, List<Exercise>> ladders, int number) {
-    int[] left = fit.secondsLeft(chosen.drills(), Days.ALL);
-    for (int p = 0; p < chosen.pieces().size(); p++) {
-      spend(left, chosen.days().get(p), chosen.pieces().get(p).seconds() + Session.BETWEEN_ITEMS);
-    }
+  /** Raises doses to what is planned for the week, the largest need first, as far as it fits. */
+  private WeekFit.Chosen raised(WeekFit.Chosen chosen, int stageWeek) {
     List<Piece> pieces = new ArrayList<>(chosen.pieces());
     List<Integer> order = new ArrayList<>();
     for (int p = 0; p < pieces.size(); p++) {
       order.add(p);
     }
+    double[] worths = worths();
     order.sort(
-        Comparator.comparingDouble((Integer p) -> -worth(pieces.get(p))).thenComparingInt(p -> p));
+        Comparator.comparingInt((Integer p) -> pieces.get(p).purpose(worths) == 0 ? 0 : 1)
+            .thenComparingDouble(p -> -worth(pieces.get(p), worths))
+            .thenComparingInt(p -> p));
     for (int p : order) {
       Piece piece = pieces.get(p);
-      Exercise exercise = piece.item().exercise().orElseThrow();
-      Rungs.At at = Rungs.of(ladders.get(exercise.ladder()), number).orElseThrow();
-      PlanItem more = item(exercise, at.planned());
-      int extra = more.seconds() - piece.seconds();
-      Days days = chosen.days().get(p);
-      boolean fits = days.list().stream().allMatch(day -> left[day - 1] >= extra);
-      if (!days.none() && fits) {
-        spend(left, days, extra);
-        pieces.set(p, piece.with(more));
+      if (!chosen.days().get(p).none() && piece.counts()) {
+        raise(chosen, pieces, p, stageWeek);
       }
     }
-    return new WeekFit.Chosen(pieces, chosen.days(), chosen.drills());
+    return new WeekFit.Chosen(
+        pieces, chosen.days(), chosen.tail(), chosen.frames(), chosen.firstFirst());
   }
 
-  private static void spend(int[] left, Days days, int seconds) {
-    days.list().forEach(day -> left[day - 1] -= seconds);
+  private void raise(WeekFit.Chosen chosen, List<Piece> pieces, int p, int stageWeek) {
+    Piece before = pieces.get(p);
+    Exercise exercise = before.item().exercise().orElseThrow();
+    Dose.Prescribed planned = exercise.dose().in(stageWeek, Block.STAGE_WEEKS);
+    for (Dose.Prescribed much = planned; ; ) {
+      pieces.set(p, before.with(item(exercise, much)));
+      if (good(chosen, pieces)) {
+        return;
+      }
+      Optional<Dose.Prescribed> less = exercise.dose().step(much, -1);
+      if (less.isEmpty()) {
+        break;
+      }
+      much = less.get();
+    }
+    pieces.set(p, before);
   }
 
-  private double worth(Piece piece) {
+  /** Whether every day fits, no exercise takes too much of one, and the first need stays first. */
+  private boolean good(WeekFit.Chosen chosen, List<Piece> pieces) {
+    for (int d = 0; d < Days.IN_A_WEEK; d++) {
+      DayShape shape = new DayShape(chosen.frames().get(d));
+      int longest = 0;
+      for (int p = 0; p < pieces.size(); p++) {
+        if (chosen.days().get(p).has(d + 1)) {
+          shape.add(pieces.get(p), 1);
+          longest = Math.max(longest, pieces.get(p).seconds());
+        }
+      }
+      boolean tooLong = shape.length() >= Session.LONG && longest * 3 > shape.length();
+      if (chosen.frames().get(d).most() >= 0 && (!shape.fits() || tooLong)) {
+        return false;
+      }
+    }
+    return !chosen.firstFirst() || firstFirst(chosen.days(), pieces);
+  }
+
+  private boolean firstFirst(List<Days> days, List<Piece> pieces) {
+    double[] worths = worths();
+    long[] each = new long[worths.length];
+    for (int p = 0; p < pieces.size(); p++) {
+      int purpose = pieces.get(p).purpose(worths);
+      if (purpose >= 0) {
+        each[purpose] += (long) days.get(p).count() * pieces.get(p).seconds();
+      }
+    }
+    return Arrays.stream(each).limit(needs.size()).allMatch(t -> t <= each[0]);
+  }
+
+  private static double worth(Piece piece, double[] needs) {
     double sum = 0;
-    int n = 0;
-    for (double need : needs.values()) {
-      sum += need * piece.service()[n++];
+    for (int n = 0; n < needs.length; n++) {
+      sum += needs[n] * piece.service()[n];
     }
     return sum;
   }
@@ -215,62 +452,62 @@ public final class Planner {
   private List<Session> sessions(WeekFit.Chosen chosen, Days days) {
     List<Session> sessions = new ArrayList<>();
     for (int day : days.list()) {
+      DayShape shape = new DayShape(chosen.frames().get(day - 1));
       List<PlanItem> items = new ArrayList<>();
       for (int p = 0; p < chosen.pieces().size(); p++) {
         if (chosen.days().get(p).has(day)) {
+          shape.add(chosen.pieces().get(p), 1);
           items.add(chosen.pieces().get(p).item());
         }
       }
-      items.sort(Comparator.comparingInt(Planner::order));
+      items.sort(Session.order());
+      shape.settle().ifPresent(settle -> items.add(0, settle));
       chosen
-          .drills()
+          .tail()
           .forEach(
-              (drill, on) -> {
+              (item, on) -> {
                 if (on.has(day)) {
-                  items.add(drill);
+                  items.add(item);
                 }
               });
-      if (!items.isEmpty()) {
+      if (items.stream().anyMatch(i -> i.role() != PlanItem.Role.SETTLE)) {
         sessions.add(new Session(day, List.copyOf(items)));
       }
     }
     return sessions;
   }
 
-  private static int hardOn(WeekFit.Chosen chosen, int day) {
-    int hard = 0;
+  private static boolean hardOn(WeekFit.Chosen chosen, int day) {
     for (int p = 0; p < chosen.pieces().size(); p++) {
-      if (chosen.days().get(p).has(day)) {
-        hard |= chosen.pieces().get(p).mains();
+      if (chosen.days().get(p).has(day) && chosen.pieces().get(p).hard()) {
+        return true;
       }
     }
-    return hard;
-  }
-
-  /**
-   * Place of an item in a session: loosen, switch on, combine, fast, groove; then up its ladder.
-   */
-  static int order(PlanItem item) {
-    return item.exercise()
-        .map(e -> e.kind().ordinal() * 100 + (e.ladder().equals(STANDING) ? 10 : 0) + e.rung())
-        .orElse(1000);
+    return false;
   }
 
   private PlanItem item(Exercise exercise, Dose.Prescribed dose) {
+    List<Leg> legs = allowed.legs(exercise);
+    boolean oneLeg = legs.size() == 1 && exercise.dose().perSide();
     boolean extra =
         weaker.isPresent()
+            && !oneLeg
             && exercise.dose().perSide()
             && exercise.service(weaker.get() == Leg.TRAIL ? LimitKind.TRAIL_IR : LimitKind.LEAD_IR)
                 == 1;
     Dose.Prescribed much = edits.doses().getOrDefault(exercise.id(), dose);
     Dose.Prescribed given = extra && much.extraSets() == 0 ? much.withExtraSet() : much;
-    return new PlanItem(
-        exercise.id(),
-        Optional.of(exercise),
-        exercise.dose(),
-        given,
-        exercise.dose().seconds(given),
-        new Why(purpose(exercise), weaker.filter(w -> extra), held(exercise)));
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Role.EXERCISE,
+            exercise,
+            given,
+            new Why(purpose(exercise), weaker.filter(w -> extra), held(exercise)));
+    PlanItem onLegs = oneLeg ? item.onlyOn(legs.get(0)) : item;
+    return exercise.kind() == Exercise.Kind.COMBINE
+            && exercise.tools().named().contains(Tool.WEIGHT)
+        ? onLegs.withWeight(SwungWeight.most(wishes.bodyKg(), allowed.half(exercise)))
+        : onLegs;
   }
 
   private boolean held(Exercise exercise) {
@@ -279,17 +516,25 @@ public final class Planner {
 
   private Why.Purpose purpose(Exercise exercise) {
     List<Why.Served> served =
-        needs.entrySet().stream()
-            .filter(n -> exercise.service(n.getKey()) > 0)
-            .sorted(Map.Entry.<LimitKind, Double>comparingByValue().reversed())
+        needs.keySet().stream()
+            .filter(kind -> climbs.service(exercise, kind) > 0)
+            .sorted(
+                Comparator.comparingDouble(
+                    (LimitKind kind) -> -needs.get(kind) * climbs.service(exercise, kind)))
             .map(
-                n ->
+                kind ->
                     new Why.Served(
-                        n.getKey(), body.band(n.getKey()), exercise.service(n.getKey()) == 1))
+                        kind,
+                        body.band(kind),
+                        climbs.service(exercise, kind) == 1,
+                        families.get(kind)))
             .toList();
     if (!served.isEmpty()) {
       return new Why.Serves(served);
     }
-    return held(exercise) ? new Why.ByHand() : new Why.FreesFirst();
+    if (held(exercise)) {
+      return new Why.ByHand();
+    }
+    return base.contains(exercise.id()) ? new Why.Base() : new Why.FreesFirst();
   }
 }

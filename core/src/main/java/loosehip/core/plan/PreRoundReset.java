@@ -10,8 +10,8 @@ import loosehip.core.safety.Health;
 import loosehip.core.safety.Movement;
 
 /**
- * What is done in the eight to ten minutes before a round, in order, without what a caution blocks.
- * Source: domain/05, ours from practice.
+ * What is done in the eight to ten minutes before a round, in order, without what a caution, a gate
+ * or the log keeps out. Source: domain/05, ours from practice.
  *
  * @param parts what is done
  * @param out what is left out, with the reason
@@ -36,6 +36,9 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
     EACH_SIDE
   }
 
+  private static final ItemId LYING = ItemId.of("lying-tilts");
+  private static final ItemId STANDING = ItemId.of("standing-tilts");
+
   private static final List<Part> WHOLE =
       List.of(
           part("lying-tilts", 8, Counted.TIMES),
@@ -51,7 +54,7 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
   }
 
   /**
-   * The reset of one golfer.
+   * The reset of one golfer. What drops out is replaced by the rung below it, where that is free.
    *
    * @param stopped what the log of the plan in force has stopped, with the day it did
    */
@@ -60,34 +63,48 @@ public record PreRoundReset(List<Part> parts, List<LeftOut> out, int seconds) {
     List<Part> parts = new ArrayList<>();
     List<LeftOut> out = new ArrayList<>();
     List<PlanItem> items = new ArrayList<>();
-    for (Part part : WHOLE) {
-      Optional<Reason> blocked =
-          Planner.blockedBy(catalogue, part.exercise(), health)
-              .or(() -> Optional.ofNullable(stopped.get(part.exercise())).map(Reason.Stopped::new))
-              .or(() -> catalogue.find(part.exercise()).flatMap(e -> Allowed.byGates(e, body)));
-      if (blocked.isPresent()) {
-        out.add(new LeftOut(part.exercise(), blocked.get()));
-      } else {
-        parts.add(
-            new Part(
-                part.exercise(),
-                part.reps(),
-                part.counted(),
-                Planner.changed(catalogue, part.exercise(), health)));
-        items.add(item(catalogue.find(part.exercise()).orElseThrow(), part.reps()));
+    for (Part whole : WHOLE) {
+      for (ItemId id : instead(catalogue, whole.exercise())) {
+        Optional<Reason> blocked =
+            Planner.blockedBy(catalogue, id, health)
+                .or(() -> Optional.ofNullable(stopped.get(id)).map(Reason.Stopped::new))
+                .or(() -> catalogue.find(id).flatMap(e -> Allowed.byGates(e, body, false)));
+        if (blocked.isPresent()) {
+          out.add(new LeftOut(id, blocked.get()));
+        } else if (parts.stream().noneMatch(p -> p.exercise().equals(id))) {
+          Exercise exercise = catalogue.find(id).orElseThrow();
+          int reps = id.equals(whole.exercise()) ? whole.reps() : exercise.dose().repsLow();
+          List<Movement.Changed> changed = Planner.changed(catalogue, id, health);
+          parts.add(new Part(id, reps, counted(exercise, whole), changed));
+          items.add(item(exercise, reps));
+          break;
+        }
       }
     }
     return new PreRoundReset(List.copyOf(parts), List.copyOf(out), Session.length(items));
   }
 
+  private static Counted counted(Exercise exercise, Part whole) {
+    return exercise.id().equals(whole.exercise())
+        ? whole.counted()
+        : exercise.dose().perSide() ? Counted.EACH_SIDE : Counted.TIMES;
+  }
+
+  /** An exercise, then what stands in for it: tilts standing for lying, else the rungs below. */
+  private static List<ItemId> instead(Catalogue catalogue, ItemId id) {
+    if (id.equals(LYING)) {
+      return List.of(id, STANDING);
+    }
+    List<ItemId> ids = new ArrayList<>(List.of(id));
+    Exercise at = catalogue.find(id).orElseThrow();
+    for (int rung = at.rung() - 1; rung >= 1; rung--) {
+      catalogue.exercises(at.ladder(), rung).forEach(e -> ids.add(e.id()));
+    }
+    return ids;
+  }
+
   private static PlanItem item(Exercise exercise, int reps) {
     Dose.Prescribed much = new Dose.Prescribed(1, reps, exercise.dose().holdLow());
-    return new PlanItem(
-        exercise.id(),
-        Optional.of(exercise),
-        exercise.dose(),
-        much,
-        exercise.dose().seconds(much),
-        Why.of(new Why.ByHand()));
+    return PlanItem.of(PlanItem.Role.EXERCISE, exercise, much, Why.of(new Why.ByHand()));
   }
 }

@@ -3,11 +3,14 @@ package loosehip.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.LimitKind;
+import loosehip.core.link.Fault;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.named.Named;
+import loosehip.core.pivot.Downswing;
 import loosehip.core.pivot.School;
 import loosehip.core.safety.Clearance;
 import loosehip.core.safety.Demand;
@@ -28,6 +31,15 @@ public sealed interface Reason {
     GATE("gate"),
     TIME("time"),
     STOPPED("stopped"),
+    SEVEN("seven-a-session"),
+    TOO_SMALL("need-too-small"),
+    RUNG("other-rung"),
+    REST("rest-between"),
+    POSITION("up-and-down"),
+    FIRST_NEED("first-need"),
+    LATER("later"),
+    STYLE("style"),
+    BESIDE("beside-a-fault"),
     TRAINER("trainer"),
     WRITTEN("written");
 
@@ -64,16 +76,88 @@ public sealed interface Reason {
     }
   }
 
-  /** Tools are missing, in the order the item names them. */
-  record MissingTools(List<Tool> tools) implements Reason {
+  /** Tools are missing: one of each set, in the order the item names them. */
+  record MissingTools(List<Set<Tool>> tools) implements Reason {
     @Override
     public Kind kind() {
       return Kind.TOOL;
     }
   }
 
-  /** It belongs to another school. */
-  record OtherSchool(School school) implements Reason {
+  /** Every session it could be in has its seven exercises. */
+  record SevenASession() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.SEVEN;
+    }
+  }
+
+  /** What it serves is needed too little. */
+  record NeedTooSmall(LimitKind need) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.TOO_SMALL;
+    }
+  }
+
+  /** Another exercise of the same ladder is in. */
+  record OtherRung(ItemId in) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.RUNG;
+    }
+  }
+
+  /** Hard work on the same limit leaves it no day with 48 hours on either side. */
+  record NoRestDay(LimitKind limit) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.REST;
+    }
+  }
+
+  /** The golfer would have to get down to the floor twice in a session. */
+  record DownTwice() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.POSITION;
+    }
+  }
+
+  /** The need ranked first would get less time than another. */
+  record FirstNeedFirst(LimitKind first) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.FIRST_NEED;
+    }
+  }
+
+  /** It is for a later week of the block. */
+  record FromWeek(int week) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.LATER;
+    }
+  }
+
+  /** It belongs to another way to start down. */
+  record OtherStyle(Downswing style) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.STYLE;
+    }
+  }
+
+  /** It is not given while a fault stands. */
+  record NotWhile(Fault stands) implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.BESIDE;
+    }
+  }
+
+  /** It belongs to other schools. */
+  record OtherSchool(Set<School> schools) implements Reason {
     @Override
     public Kind kind() {
       return Kind.SCHOOL;

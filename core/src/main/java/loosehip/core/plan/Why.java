@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.LimitKind;
+import loosehip.core.link.Need;
 import loosehip.core.link.PivotFault;
+import loosehip.core.link.SetupFault;
 import loosehip.core.measure.Band;
 
 /**
@@ -28,20 +30,45 @@ public record Why(Purpose purpose, Optional<Leg> weakerFirst, boolean held) {
    * @param kind the limit
    * @param band how it was measured
    * @param fully whether it is served fully, or by half
+   * @param from what asks for it: a fault, a set-up fault, or nothing but the shortage
    */
-  public record Served(LimitKind kind, Band band, boolean fully) {}
+  public record Served(LimitKind kind, Band band, boolean fully, Need.Family from) {}
 
   /** It frees the front of the hip before the seat works. */
   public record FreesFirst() implements Purpose {}
 
-  /** It is the drill for a fault. */
-  public record ForFault(PivotFault fault) implements Purpose {}
+  /** It is the drill for faults, the clearest first. */
+  public record ForFaults(List<PivotFault> faults) implements Purpose {}
+
+  /** It puts set-up faults right. */
+  public record ForSetup(List<SetupFault> faults) implements Purpose {}
+
+  /** Base work: strength nobody has measured short, in minutes that stay free. */
+  public record Base() implements Purpose {}
+
+  /** It is easy and comes first. */
+  public record Settles() implements Purpose {}
 
   /** Nothing but the trainer's hand. */
   public record ByHand() implements Purpose {}
 
   /** As it was written into a plan given before reasons were kept as data. */
   public record AsWritten(String words) implements Purpose {}
+
+  /** Which sort of work it is by its purpose; what the trainer alone wants counts as a fault's. */
+  PlanItem.Family family() {
+    if (purpose instanceof Base) {
+      return PlanItem.Family.BASE;
+    }
+    if (!(purpose instanceof Serves serves)) {
+      return PlanItem.Family.FAULT;
+    }
+    return switch (serves.needs().get(0).from()) {
+      case FAULT -> PlanItem.Family.FAULT;
+      case SETUP -> PlanItem.Family.SETUP;
+      case GROUNDWORK -> PlanItem.Family.GROUNDWORK;
+    };
+  }
 
   /** For a purpose, both sides alike, not held. */
   public static Why of(Purpose purpose) {

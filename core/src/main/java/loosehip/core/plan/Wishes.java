@@ -15,6 +15,8 @@ import loosehip.core.pivot.Downswing;
  * @param tools what is at hand
  * @param blackout days on which nothing can be done
  * @param downswing the way to start down that is worked towards; empty for none in particular
+ * @param baseWork whether minutes that stay free are filled with base work
+ * @param bodyKg the golfer's weight in kilograms; empty when nobody said
  */
 public record Wishes(
     int minutesPerDay,
@@ -23,7 +25,9 @@ public record Wishes(
     LocalDate start,
     Set<Tool> tools,
     Set<LocalDate> blackout,
-    Optional<Downswing> downswing) {
+    Optional<Downswing> downswing,
+    boolean baseWork,
+    Optional<Double> bodyKg) {
   /** Weeks of a block when nobody says otherwise. */
   public static final int USUAL_WEEKS = 6;
 
@@ -46,7 +50,16 @@ public record Wishes(
 
   /** Wishes without a blacked-out day. */
   public Wishes(int minutesPerDay, int daysPerWeek, int weeks, LocalDate start, Set<Tool> tools) {
-    this(minutesPerDay, daysPerWeek, weeks, start, tools, Set.of(), Optional.empty());
+    this(
+        minutesPerDay,
+        daysPerWeek,
+        weeks,
+        start,
+        tools,
+        Set.of(),
+        Optional.empty(),
+        true,
+        Optional.empty());
   }
 
   /** The date of the retest, at the end of the block. */
@@ -61,6 +74,7 @@ public record Wishes(
 
   /** The same from another first day. */
   public Wishes from(LocalDate first) {
-    return new Wishes(minutesPerDay, daysPerWeek, weeks, first, tools, blackout, downswing);
+    return new Wishes(
+        minutesPerDay, daysPerWeek, weeks, first, tools, blackout, downswing, baseWork, bodyKg);
   }
 }

@@ -38,7 +38,16 @@ class PlanChangesTest {
 
   private static PlanRequest request(Health health, int minutes) {
     Wishes wishes =
-        new Wishes(minutes, 5, 6, START, EnumSet.allOf(Tool.class), Set.of(), Optional.empty());
+        new Wishes(
+            minutes,
+            5,
+            6,
+            START,
+            EnumSet.allOf(Tool.class),
+            Set.of(),
+            Optional.empty(),
+            true,
+            Optional.empty());
     CaseFile golfer =
         new CaseFile(
             Handed.RIGHT,

@@ -17,7 +17,8 @@ class TrainingDaysTest {
   private static final LocalDate MONDAY = LocalDate.of(2027, 1, 11);
 
   private static Wishes wishes(int days, Set<LocalDate> blackout) {
-    return new Wishes(15, days, 6, MONDAY, Set.of(), blackout, Optional.empty());
+    return new Wishes(
+        15, days, 6, MONDAY, Set.of(), blackout, Optional.empty(), true, Optional.empty());
   }
 
   private static Set<LocalDate> days(String text) {
