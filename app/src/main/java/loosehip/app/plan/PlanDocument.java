@@ -105,6 +105,7 @@ record PlanDocument(
     @JsonSubTypes.Type(value = Reason.OtherRung.class, name = "other-rung"),
     @JsonSubTypes.Type(value = Reason.NoRestDay.class, name = "rest-between"),
     @JsonSubTypes.Type(value = Reason.DownTwice.class, name = "up-and-down"),
+    @JsonSubTypes.Type(value = Reason.NothingWarm.class, name = "cold"),
     @JsonSubTypes.Type(value = Reason.FirstNeedFirst.class, name = "first-need"),
     @JsonSubTypes.Type(value = Reason.FromWeek.class, name = "later"),
     @JsonSubTypes.Type(value = Reason.OtherStyle.class, name = "style"),

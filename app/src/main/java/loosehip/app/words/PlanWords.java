@@ -116,6 +116,8 @@ public final class PlanWords {
       return "no day leaves 48 hours to other hard work on the same";
     } else if (reason instanceof Reason.DownTwice) {
       return "it would mean getting down to the floor twice in a session";
+    } else if (reason instanceof Reason.NothingWarm) {
+      return "it is deep, and nothing warm would come before it";
     } else if (reason instanceof Reason.FirstNeedFirst first) {
       return Text.lower(first.first().title()) + " comes first and would get less time";
     } else if (reason instanceof Reason.FromWeek later) {

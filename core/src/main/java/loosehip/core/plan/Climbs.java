@@ -92,7 +92,7 @@ final class Climbs {
   private Optional<Exercise> onRung(List<Exercise> alternatives) {
     for (Exercise exercise : alternatives) {
       if (wanted(exercise)) {
-        Optional<Reason> against = against(exercise);
+        Optional<Reason> against = against(exercise).or(() -> onlyTheOtherHip(exercise));
         if (against.isEmpty()) {
           return Optional.of(exercise);
         }
@@ -109,7 +109,21 @@ final class Climbs {
   }
 
   private boolean wanted(Exercise exercise) {
-    return base.contains(exercise.id()) || worth(exercise) >= SERIOUS || reciprocalFirst(exercise);
+    double worth =
+        needs.entrySet().stream()
+            .mapToDouble(n -> n.getValue() * exercise.service(n.getKey()))
+            .sum();
+    return base.contains(exercise.id()) || worth >= SERIOUS || reciprocalFirst(exercise);
+  }
+
+  /** A shifted arc leaves an exercise only the hip that does not need it. */
+  private Optional<Reason> onlyTheOtherHip(Exercise exercise) {
+    List<Leg> legs = allowed.legs(exercise);
+    if (legs.size() != 1 || worth(exercise) >= SERIOUS) {
+      return Optional.empty();
+    }
+    Leg leg = legs.get(0) == Leg.TRAIL ? Leg.LEAD : Leg.TRAIL;
+    return request.body().arc(leg).map(arc -> new Reason.ShiftedArc(leg, arc));
   }
 
   /** What an exercise serves of all needs together, on the legs it may be done on. */

@@ -149,7 +149,7 @@ final class DaySolver {
 
   /** What only a whole day can say. */
   private boolean whole() {
-    return !shape.cold() && together() && firstFirst();
+    return shape.fits() && !shape.cold() && together() && firstFirst();
   }
 
   private boolean together() {

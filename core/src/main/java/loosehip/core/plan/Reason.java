@@ -36,6 +36,7 @@ public sealed interface Reason {
     RUNG("other-rung"),
     REST("rest-between"),
     POSITION("up-and-down"),
+    COLD("cold"),
     FIRST_NEED("first-need"),
     LATER("later"),
     STYLE("style"),
@@ -121,6 +122,14 @@ public sealed interface Reason {
     @Override
     public Kind kind() {
       return Kind.POSITION;
+    }
+  }
+
+  /** It is deep, and nothing warm would come before it. */
+  record NothingWarm() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.COLD;
     }
   }
 

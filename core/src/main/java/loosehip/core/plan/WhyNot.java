@@ -93,7 +93,10 @@ final class WhyNot {
     if (shape.downTwice()) {
       return Optional.of(new Reason.DownTwice());
     }
-    return shape.fits() && !shape.cold() ? Optional.empty() : Optional.of(noTime(p));
+    if (!shape.fits()) {
+      return Optional.of(noTime(p));
+    }
+    return shape.cold() ? Optional.of(new Reason.NothingWarm()) : Optional.empty();
   }
 
   private Reason noTime(Piece piece) {

@@ -88,7 +88,7 @@ class CatalogueTest {
         "hip-replacement | seated-knee-drops double-bend-sit double-bend-switch knee-to-floor-sit wide-squat-hold cross-midline-extension hop-hold seated-shin-cross | bridge deep-squat-swings side-lying-lift one-leg-turn-held",
         "hip-pinch | seated-knee-drops double-bend-sit knee-to-floor-sit wide-squat-hold | deep-squat-swings long-lunge cross-midline-extension",
         "inner-knee | seated-knee-drops double-bend-sit double-bend-switch knee-to-floor-sit side-squat-foot-press side-squat-foot-sweeps hop-hold | one-leg-turn-held hip-circles",
-        "knee | kneeling-hip-circles four-point-arch-round half-kneel-front-hip long-lunge side-squat-foot-press side-lunge-swings hop-hold | low-side-steps heels-down-squat",
+        "knee | kneeling-hip-circles four-point-arch-round half-kneel-front-hip long-lunge side-squat-foot-press upright-kneeling-circles hop-hold | side-lunge-swings low-side-steps heels-down-squat",
         "back | posture-tilts weight-swing hop-hold one-leg-turn-posture seated-trunk-turn pull-and-rise one-leg-bridge-turn reach-down lower-lead-side | bridge wall-taps",
         "sciatica | cross-midline-extension club-hinge double-bend-sit weight-swing hop-hold | bridge",
         "brittle-bones | double-bend-sit hop-hold weight-swing pull-and-rise seated-trunk-turn reach-down one-leg-turn-posture | one-leg-turn-free hip-circles",

@@ -15,18 +15,18 @@ class DoseTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        // sets x reps x tempo, both sides
-        "1 x 10, 3 ps | 1, 10, 0 | 60",
+        // sets x reps x tempo, both sides, 5 to change them
+        "1 x 10, 3 ps | 1, 10, 0 | 65",
         // two sets of it, and one pause of 15 between them
         "2 x 10, 3 | 2, 10, 0 | 75",
         // tempo and hold in every repetition
-        "1 x 8, 3 + 2 ps | 1, 8, 2 | 80",
+        "1 x 8, 3 + 2 ps | 1, 8, 2 | 85",
         // a hold without tempo, three times, two pauses
         "3 x 1, 0 + 15-40 | 3, 1, 40 | 150",
         // each way is a repetition more
-        "1 x 6-8, 3 ps ways 2 | 1, 6, 0 | 72",
-        // both positions held, each side, two pauses
-        "2-3 x 1, 0 + 10-15 ps ways 2 | 3, 1, 15 | 210",
+        "1 x 6-8, 3 ps ways 2 | 1, 6, 0 | 77",
+        // both positions held, each side, three changes of side, two pauses
+        "2-3 x 1, 0 + 10-15 ps ways 2 | 3, 1, 15 | 225",
       })
   void secondsByHand(String text, String much, int seconds) {
     String[] n = much.split(", ");
@@ -87,6 +87,10 @@ class DoseTest {
     Dose.Prescribed much = dose.in(1, 6);
     int pauses = (much.sets() - 1) * 15;
     int sides = dose.sides();
-    assertThat(dose.seconds(much) - pauses).isEqualTo(sides * (one.seconds(much) - pauses));
+    int changes = (sides - 1) * 5 * much.sets();
+    int ways = dose.ways();
+    assertThat(dose.seconds(much) - pauses - changes)
+        .isEqualTo(ways * sides * (one.seconds(much) - pauses));
+    assertThat(dose.seconds(much, 1) - pauses).isEqualTo(ways * (one.seconds(much) - pauses));
   }
 }

@@ -175,7 +175,7 @@ class PlannerTest {
         .contains(new Reason.MissingTools(List.of(Set.of(Tool.STICKS, Tool.CLUB))));
     assertThat(block.items())
         .extracting(i -> i.id().id())
-        .contains("seated-foot-rolls")
+        .contains("lead-foot-ball")
         .doesNotContain("belt-over-line");
   }
 
