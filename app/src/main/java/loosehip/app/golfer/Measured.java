@@ -58,7 +58,12 @@ public final class Measured {
   static Map<PivotFault, Level> pivotLevels(GolferFile file, Demands asks, boolean arched) {
     Map<PivotFault, Level> levels = new EnumMap<>(PivotFault.class);
     levels.putAll(Facts.FAULT.in(file));
-    levels.putAll(SwingFigure.levels(swing(file), asks, arched));
+    Map<PivotFault, Level> measured = SwingFigure.levels(swing(file), asks, arched);
+    // Straightening that the school allows is no locked knee: the eye alone may say so.
+    if (Facts.STRAIGHTENING.in(file).filter(s -> s <= asks.straightening()).isPresent()) {
+      measured.remove(PivotFault.TRAIL_LOCK);
+    }
+    levels.putAll(measured);
     return levels;
   }
 }

@@ -5,7 +5,7 @@ import loosehip.core.link.PivotFault;
 
 /** Where in the swing a fault is looked for. */
 enum Checkpoint {
-  TAKEAWAY("Takeaway", List.of(PivotFault.PUSH_IN)),
+  TAKEAWAY("Takeaway", List.of(PivotFault.PUSH_IN, PivotFault.HEAD_DRIFT)),
   ARM_LEVEL("Going back", List.of(PivotFault.EARLY_STOP, PivotFault.KNEE_DRIFT)),
   TOP(
       "Top",
@@ -15,7 +15,13 @@ enum Checkpoint {
           PivotFault.ARM_WRAP,
           PivotFault.REVERSE_TILT,
           PivotFault.TRAIL_LOCK,
-          PivotFault.DIP)),
+          PivotFault.DIP,
+          PivotFault.OVER_TURN,
+          PivotFault.FLAT_SHOULDERS,
+          PivotFault.STAYS_FOLDED,
+          PivotFault.LEAD_KNEE_DIVE,
+          PivotFault.LEAD_KNEE_STUCK,
+          PivotFault.TRAIL_KNEE_STUCK)),
   START_DOWN(
       "Start down",
       List.of(

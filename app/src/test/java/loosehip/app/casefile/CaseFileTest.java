@@ -60,7 +60,7 @@ class CaseFileTest {
     assertThat(json.at("/status").stringValue()).isEqualTo("ok");
     assertThat(json.at("/budget/backMargin").doubleValue()).isEqualTo(-29.0);
     assertThat(json.at("/budget/limiting").stringValue()).isEqualTo("trail");
-    assertThat(json.at("/setupOptions/0/score").doubleValue()).isEqualTo(72.9);
+    assertThat(json.at("/setupOptions/0/score").doubleValue()).isEqualTo(100.7);
     assertThat(json.at("/forecast/0/margin").stringValue()).isEqualTo("back");
     assertThat(json.at("/plan/weeks").size()).isEqualTo(6);
   }

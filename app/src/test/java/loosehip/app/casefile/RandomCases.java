@@ -13,12 +13,14 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.core.body.Handed;
+import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
 import loosehip.core.casefile.Who;
 import loosehip.core.link.Cause;
 import loosehip.core.link.Complaint;
+import loosehip.core.link.Fault;
 import loosehip.core.link.Habit;
 import loosehip.core.link.Level;
 import loosehip.core.link.Overrule;
@@ -27,6 +29,7 @@ import loosehip.core.link.Rehearsal;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
+import loosehip.core.link.SpineShape;
 import loosehip.core.link.Strength;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
@@ -50,6 +53,7 @@ import loosehip.core.pivot.LeadRelease;
 import loosehip.core.pivot.ModelFigure;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Tool;
 import loosehip.core.plan.Wishes;
@@ -93,7 +97,9 @@ final class RandomCases {
         setup(),
         seen(),
         one(School.values()),
+        maybe(one(SpineShape.values())),
         random.nextInt(4) == 0 ? Optional.empty() : Optional.of(wishes()),
+        some(Leg.class, 3),
         overrules(),
         new Practice(coefficients(), rules(), Catalogue.standard()));
   }
@@ -240,9 +246,13 @@ final class RandomCases {
     Map<BudgetFigure, Double> figures = new EnumMap<>(BudgetFigure.class);
     for (BudgetFigure figure : BudgetFigure.values()) {
       double at = figure.least() + random.nextDouble() * (figure.most() - figure.least());
-      figures.put(figure, random.nextBoolean() ? figure.usual() : Math.round(2 * at) / 2.0);
+      if (random.nextInt(4) > 0) {
+        figures.put(figure, random.nextBoolean() ? figure.usual() : Math.round(2 * at) / 2.0);
+      }
     }
-    return new Setup(figures, one(LeadRelease.values()), one(Club.values()));
+    SetupLook look = random.nextInt(3) == 0 ? SetupLook.STILL : SetupLook.EYE;
+    return new Setup(
+        figures, Setup.seen(figures, look), one(LeadRelease.values()), one(Club.values()));
   }
 
   private Seen seen() {
@@ -278,12 +288,16 @@ final class RandomCases {
         START.plusDays(random.nextInt(7)),
         some(Tool.class, 2),
         blackout,
-        maybe(one(Downswing.values())));
+        maybe(one(Downswing.values())),
+        random.nextBoolean(),
+        maybe(40 + random.nextInt(80) / 2.0));
   }
 
   private List<Overrule> overrules() {
     List<Overrule> overrules = new ArrayList<>();
-    for (PivotFault fault : some(PivotFault.class, 8)) {
+    List<Fault> faults = new ArrayList<>(some(PivotFault.class, 8));
+    faults.addAll(some(SetupFault.class, 8));
+    for (Fault fault : faults) {
       List<Cause> causes = RuleBook.standard().causes(fault);
       overrules.add(
           new Overrule(

@@ -131,7 +131,7 @@ class FactsTest {
             new SetupTaken.Levers(0, 20, 0, LeadRelease.HELD),
             true,
             false,
-            new SetupTaken.Ranges(22, 38.5, 0)));
+            new SetupTaken.Ranges(22, 38.5, 0, 41.5)));
   }
 
   private static <T> void roundTrip(Fact<T> fact, T value) {

@@ -3,6 +3,7 @@ package loosehip.app.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -12,6 +13,7 @@ import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.TestCard;
 import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.SetupRoutine;
 import org.junit.jupiter.api.Test;
 
 class FiguresTest {
@@ -24,7 +26,8 @@ class FiguresTest {
     List<String> ids = new ArrayList<>();
     Catalogue.standard().exercises().stream().map(e -> e.id().id()).forEach(ids::add);
     Catalogue.standard().drills().stream().map(d -> d.id().id()).forEach(ids::add);
-    assertThat(ids).hasSize(62);
+    Arrays.stream(SetupRoutine.values()).map(r -> r.id().id()).forEach(ids::add);
+    assertThat(ids).hasSize(48 + 34 + 8);
     for (String id : ids) {
       Optional<Drawing> start = figures.find(id + ".start");
       Optional<Drawing> end = figures.find(id + ".end");

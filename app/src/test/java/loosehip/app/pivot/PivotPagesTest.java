@@ -167,16 +167,16 @@ class PivotPagesTest {
     PivotPage.Today today = SetupToday.of(GolferText.workup(STIFF));
     assertThat(today.verdict())
         .isEqualTo(
-            "No set-up pays for all of it: 16.9 degrees short going back stays even with the best,"
+            "No set-up pays for all of it: 11.9 degrees short going back stays even with the best,"
                 + " and training has to pay the rest.");
     assertThat(today.ways()).isNotEmpty();
     List<PivotPage.SchoolCard> cards = PAGES.schools(GolferText.workup(STIFF));
-    assertThat(card(cards, "shift-and-turn").score()).isEqualTo("41.7");
-    assertThat(card(cards, "rotation-first").score()).isEqualTo("72.9");
+    assertThat(card(cards, "shift-and-turn").score()).isEqualTo("55.7");
+    assertThat(card(cards, "rotation-first").score()).isEqualTo("100.7");
     assertThat(card(cards, "rotation-first").chosen()).isTrue();
     assertThat(card(cards, "rotation-first").loser())
         .startsWith("pays worse by ")
-        .endsWith("16.9 degrees short going back even in its best set-up");
+        .endsWith("11.9 degrees short going back even in its best set-up");
     assertThat(cards.get(0).loser()).isEmpty();
   }
 

@@ -19,7 +19,9 @@ import loosehip.core.plan.ItemId;
 import loosehip.core.plan.LadderId;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.Position;
 import loosehip.core.plan.Session;
+import loosehip.core.plan.Tools;
 import loosehip.core.plan.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -74,21 +76,19 @@ class PlanDocumentTest {
             List.of(LimitKind.TRAIL_IR),
             List.of(),
             Dose.parse("1 x 8-10, 3"),
-            Set.of(),
+            Position.FLOOR,
+            Tools.NONE,
             Set.of(),
             Set.of());
     PlanItem item =
-        new PlanItem(
-            ItemId.of("own-shed"),
-            Optional.of(own),
-            own.dose(),
-            new Dose.Prescribed(1, 8, 0),
-            24,
-            Why.of(new Why.ByHand()));
+        PlanItem.of(
+            PlanItem.Role.EXERCISE, own, new Dose.Prescribed(1, 8, 0), Why.of(new Why.ByHand()));
     Block block = block();
     Block with =
         new Block(
             List.of(new Block.Week(1, List.of(new Session(1, List.of(item))))),
+            block.next(),
+            block.drills(),
             block.leftOut(),
             block.notes(),
             block.halfWay(),
@@ -107,7 +107,7 @@ class PlanDocumentTest {
             .pin(TAPS, Days.NONE)
             .pin(BRIDGE, Days.of(5, 1))
             .leave(ItemId.of("hop-hold"))
-            .start(Catalogue.standard().exercise(LadderId.of("glute"), 2).orElseThrow())
+            .start(Catalogue.standard().exercises(LadderId.of("glute"), 2).get(0))
             .dose(BRIDGE, new Dose.Prescribed(1, 14, 0, 1));
     PlanEdits read = PlanDocument.edits(PlanDocument.write(edits));
     assertThat(read).isEqualTo(edits);

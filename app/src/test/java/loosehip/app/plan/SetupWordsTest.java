@@ -29,12 +29,12 @@ class SetupWordsTest {
     List<String> lines = new SetupWords(GolferText.workup(B)).lines();
     assertThat(lines.get(0))
         .isEqualTo(
-            "Let the trail knee straighten by 5° going back; going back, lead knee comes in and"
-                + " behind the ball; set the knees over the feet; bring the pelvis to neutral at"
+            "Trail foot flared 5° instead of 0°; lead foot flared 15° instead of 20°; let the trail"
+                + " knee straighten by 5° going back; going back, lead knee comes in and behind the ball; set the knees over the feet; bring the pelvis to neutral at"
                 + " address.");
     assertThat(lines.get(1))
         .isEqualTo(
-            "Going back 29 short becomes 17 short; coming through 1 to spare becomes 6 to spare.");
+            "Going back 29 short becomes 12 short; coming through 1 to spare stays 1 to spare.");
     assertThat(new SetupWords(GolferText.workup(B)).others())
         .hasSizeBetween(1, 2)
         .allMatch(l -> l.contains("(back ") && l.endsWith(")."));

@@ -27,11 +27,14 @@ public enum SwingFigure implements Named {
   TOE_PRESSURE("toePressure", PivotFault.TOE_FALL, "Pressure towards the toes", "share", 0, 1),
   SIDE_BEND("sideBend", PivotFault.STEEP_BEND, "Side bend at impact", "°", -20, 80),
   LEAD_HIGHER("leadHigher", PivotFault.LEAD_RISE, "Lead side higher, start down", "°", -30, 30),
-  BUCKLE_SHORT("buckleShort", PivotFault.FINISH_SHORT, "Buckle short of the target", "°", -30, 120);
+  BUCKLE_SHORT("buckleShort", PivotFault.FINISH_SHORT, "Buckle short of the target", "°", -30, 120),
+  SHOULDER_LINE(
+      "shoulderLine", PivotFault.FLAT_SHOULDERS, "Lead shoulder lower, top", "°", -30, 70);
 
   private static final double SWAY_CLEAR = 2;
   private static final double TURN_CLEAR = 5;
   private static final double SHOULDER_CLEAR = 10;
+  private static final double OVER_TURN_CLEAR = 8;
 
   private final String id;
   private final PivotFault fault;
@@ -145,6 +148,7 @@ public enum SwingFigure implements Named {
       case SIDE_BEND -> archedAtAddress ? above(25, 30) : above(35, 40);
       case LEAD_HIGHER -> above(-2, 0);
       case BUCKLE_SHORT -> above(7.5, 15);
+      case SHOULDER_LINE -> below(25, 15);
     };
   }
 
@@ -158,7 +162,10 @@ public enum SwingFigure implements Named {
     return edges(asks, archedAtAddress).of(value);
   }
 
-  /** What all measured figures set: of each fault the strongest level. */
+  /**
+   * What all measured figures set: of each fault the strongest level. A turn of the pelvis speaks
+   * of too little of it and of too much.
+   */
   public static Map<PivotFault, Level> levels(
       Map<SwingFigure, Double> values, Demands asks, boolean archedAtAddress) {
     Map<PivotFault, Level> levels = new EnumMap<>(PivotFault.class);
@@ -168,6 +175,12 @@ public enum SwingFigure implements Named {
                 figure.fault,
                 figure.level(value, asks, archedAtAddress),
                 (a, b) -> a.compareTo(b) >= 0 ? a : b));
+    if (values.containsKey(PELVIS_TURN)) {
+      levels.put(
+          PivotFault.OVER_TURN,
+          above(asks.pelvisHigh(), asks.pelvisHigh() + OVER_TURN_CLEAR)
+              .of(values.get(PELVIS_TURN)));
+    }
     return levels;
   }
 }

@@ -79,7 +79,21 @@ class MeasuredLevelsTest {
                 Map.of(SwingFigure.STOP_SHARE, 65.0, SwingFigure.PELVIS_TURN, 30.0),
                 School.ROTATION_FIRST.shipped(),
                 false))
-        .containsExactly(Map.entry(PivotFault.EARLY_STOP, Level.CLEAR));
+        .containsExactlyInAnyOrderEntriesOf(
+            Map.of(PivotFault.EARLY_STOP, Level.CLEAR, PivotFault.OVER_TURN, Level.NONE));
+  }
+
+  @ParameterizedTest(name = "pelvis {0} in {1}: {2}")
+  @CsvSource({
+    "65, free-turn, NONE",
+    "66, free-turn, SLIGHT",
+    "74, free-turn, CLEAR",
+    "50, rotation-first, NONE",
+  })
+  void aPelvisTurnBeyondWhatTheSchoolAsksIsTooMuch(double turn, String school, Level level) {
+    Demands asks = Named.parse(School.class, school).orElseThrow().shipped();
+    assertThat(SwingFigure.levels(Map.of(SwingFigure.PELVIS_TURN, turn), asks, false))
+        .containsEntry(PivotFault.OVER_TURN, level);
   }
 
   @ParameterizedTest(name = "{0} {1}, {2}: {3} {4}")
