@@ -7,12 +7,17 @@ import loosehip.core.link.Overrule;
 import loosehip.core.named.Named;
 
 /**
- * What the trainer decided about one cause.
+ * What the trainer decided about one cause, or only noted about it.
  *
- * @param verdict what
+ * @param verdict what; empty where there is a note alone
  * @param note why; may be blank
  */
-public record TrainersVerdict(Overrule.Verdict verdict, String note) {
+public record TrainersVerdict(Optional<Overrule.Verdict> verdict, String note) {
+
+  /** A decision with its note. */
+  public TrainersVerdict(Overrule.Verdict verdict, String note) {
+    this(Optional.of(verdict), note);
+  }
 
   /**
    * A cause of a fault.
@@ -34,13 +39,18 @@ public record TrainersVerdict(Overrule.Verdict verdict, String note) {
     }
   }
 
-  /** The verdict's id, a blank, the note. */
+  private static final String NOTED = "noted";
+
+  /** The verdict's id or {@code noted}, a blank, the note. */
   static final Codec<TrainersVerdict> CODEC =
       Codec.of(
           kept -> {
             String[] words = kept.split(" ", 2);
-            return Named.parse(Overrule.Verdict.class, words[0])
-                .map(v -> new TrainersVerdict(v, words.length > 1 ? words[1].strip() : ""));
+            String note = words.length > 1 ? words[1].strip() : "";
+            return words[0].equals(NOTED)
+                ? Optional.of(new TrainersVerdict(Optional.empty(), note))
+                : Named.parse(Overrule.Verdict.class, words[0])
+                    .map(v -> new TrainersVerdict(v, note));
           },
-          v -> (v.verdict().id() + " " + v.note()).strip());
+          v -> (v.verdict().map(Overrule.Verdict::id).orElse(NOTED) + " " + v.note()).strip());
 }

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Workup;
+import loosehip.app.plan.LogSteps;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
@@ -37,7 +37,11 @@ class FollowLogs {
   private final ExerciseTexts texts;
   private final Figures figures;
 
-  FollowLogs(Plans plans, Homework homework, ExerciseTexts texts, Figures figures) {
+  private final LogSteps logSteps;
+
+  FollowLogs(
+      Plans plans, Homework homework, ExerciseTexts texts, Figures figures, LogSteps logSteps) {
+    this.logSteps = logSteps;
     this.plans = plans;
     this.homework = homework;
     this.texts = texts;
@@ -68,7 +72,7 @@ class FollowLogs {
             days.stream().filter(FollowLog.Day::shown).findFirst(),
             asked.map(a -> rows(a, log, day)).orElse(List.of()),
             asked.isPresent() && log.stream().noneMatch(k -> k.log().on().equals(day)),
-            steps(workup, now, week, log),
+            steps(workup, versions, week, log),
             feelings(log)));
   }
 
@@ -201,19 +205,9 @@ class FollowLogs {
 
   /** What follows for what the week works on, by the version in force; what asks comes first. */
   private List<FollowLog.Step> steps(
-      Workup workup, Plans.Plan now, int week, List<Homework.Said> log) {
-    int plan = now.kept().orElseThrow().number();
-    List<ItemId> inWork = now.block().items(week).stream().map(PlanItem::id).toList();
-    Map<ItemId, List<ItemLog>> byItem =
-        log.stream()
-            .filter(k -> k.plan() == plan)
-            .filter(k -> k.log().stops() || inWork.contains(k.item()))
-            .collect(
-                Collectors.groupingBy(
-                    Homework.Said::item,
-                    Collectors.mapping(Homework.Said::log, Collectors.toList())));
-    return byItem.entrySet().stream()
-        .map(e -> step(workup, e.getKey(), RungRule.of(e.getValue())))
+      Workup workup, List<Plans.Plan> versions, int week, List<Homework.Said> log) {
+    return logSteps.of(versions, log, week).entrySet().stream()
+        .map(e -> step(workup, e.getKey(), e.getValue()))
         .sorted(
             Comparator.comparing((FollowLog.Step s) -> !s.asks())
                 .thenComparing(FollowLog.Step::step)

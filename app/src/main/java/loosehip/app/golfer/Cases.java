@@ -92,13 +92,16 @@ public final class Cases {
         .in(file)
         .forEach(
             (about, said) ->
-                overrules.add(
-                    new Overrule(
-                        about.fault(),
-                        about.cause(),
-                        said.verdict(),
-                        said.note(),
-                        signed(file.facts().get(Facts.LINK.about(about).key())))));
+                said.verdict()
+                    .ifPresent(
+                        verdict ->
+                            overrules.add(
+                                new Overrule(
+                                    about.fault(),
+                                    about.cause(),
+                                    verdict,
+                                    said.note(),
+                                    signed(file.facts().get(Facts.LINK.about(about).key()))))));
     return overrules;
   }
 

@@ -285,6 +285,11 @@ public final class Workup {
     return golfer.handed().leg(side).id() + " (" + side.letter() + ")";
   }
 
+  /** The letter of the side a leg is on: {@code R}. */
+  public String letter(Leg leg) {
+    return String.valueOf(golfer.handed().side(leg).letter());
+  }
+
   /** How a leg is spoken of: {@code trail (R)}. */
   public String spoken(Leg leg) {
     return spoken(golfer.handed().side(leg));

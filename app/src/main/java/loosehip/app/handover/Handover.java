@@ -15,8 +15,11 @@ import java.util.List;
  * @param cannot what it cannot do yet
  * @param seen what was seen, with the verdict
  * @param setup how to stand until then
+ * @param bridge when each part of a change goes again
  * @param ask what lessons may ask now
  * @param leave what to leave, and until when
+ * @param drills what the golfer works on already
+ * @param decided what the trainer decided, and who
  * @param mind what to mind; movements only, never the reason
  * @param aid what every reader is told
  */
@@ -31,7 +34,10 @@ public record Handover(
     List<String> cannot,
     List<String> seen,
     List<String> setup,
+    List<String> bridge,
     List<String> ask,
     List<String> leave,
+    List<String> drills,
+    List<String> decided,
     List<String> mind,
     String aid) {}

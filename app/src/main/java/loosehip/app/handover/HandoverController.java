@@ -7,6 +7,7 @@ import loosehip.app.door.Door;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
+import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ResponseEntity;
@@ -34,7 +35,17 @@ class HandoverController {
   @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/handover")
   String handover(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    model.addAttribute("h", of(id, user));
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("h", handovers.of(workup, user.account(), LocalDate.now(clock)));
+    workup
+        .judgement()
+        .budget()
+        .filter(b -> b.backMargin().isPresent())
+        .ifPresent(
+            b ->
+                model.addAttribute(
+                    "view",
+                    PlanViewDrawing.of(b, workup.judgement().hips(), workup.golfer().handed())));
     return "handover/handover";
   }
 

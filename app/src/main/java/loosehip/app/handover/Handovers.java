@@ -5,9 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Workup;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.store.Account;
 import loosehip.app.words.Dates;
 import loosehip.app.words.LinkWords;
@@ -16,6 +20,7 @@ import loosehip.app.words.PivotWords;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Text;
 import loosehip.core.limit.Body;
+import loosehip.core.limit.Limit;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.CauseChance;
 import loosehip.core.link.Family;
@@ -24,6 +29,7 @@ import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.pivot.Margin;
 import loosehip.core.plan.Block;
+import loosehip.core.plan.DrillFor;
 import loosehip.core.safety.NotedCaution;
 import org.springframework.stereotype.Component;
 
@@ -34,8 +40,12 @@ class Handovers {
 
   private final PlanPages plans;
   private final Plans given;
+  private final SetupRepairs repairs;
+  private final ExerciseTexts texts;
 
-  Handovers(PlanPages plans, Plans given) {
+  Handovers(PlanPages plans, Plans given, SetupRepairs repairs, ExerciseTexts texts) {
+    this.repairs = repairs;
+    this.texts = texts;
     this.given = given;
     this.plans = plans;
   }
@@ -51,9 +61,12 @@ class Handovers {
         body(workup, Band.ENOUGH),
         cannot(workup),
         seen(workup),
-        plans.setupToday(workup),
+        setup(workup),
+        bridge(workup),
         ask(workup),
         leave(workup),
+        drills(workup),
+        decided(workup),
         mind(workup),
         NoticeWords.DECISION_AID);
   }
@@ -78,10 +91,79 @@ class Handovers {
     Body body = workup.golfer().body();
     for (LimitKind kind : LimitKind.values()) {
       if (body.band(kind) == band) {
-        lines.add(kind.title());
+        lines.add(kind.title() + figures(workup, kind));
       }
     }
     return lines;
+  }
+
+  /** A hip's range with its degrees and its side, as measured. */
+  private static String figures(Workup workup, LimitKind kind) {
+    if (!kind.hipRange()) {
+      return "";
+    }
+    Limit limit = Limit.of(kind);
+    String degrees =
+        workup.golfer().body().measurements(limit).stream()
+            .map(LinkWords::number)
+            .collect(Collectors.joining(", "));
+    String side = limit.concerns().map(workup::letter).map(l -> " (" + l + ")").orElse("");
+    return side + (degrees.isEmpty() ? "" : ": " + degrees);
+  }
+
+  /** How to stand until then; nothing is claimed of a set-up nobody looked at. */
+  private List<String> setup(Workup workup) {
+    List<String> lines = new ArrayList<>();
+    if (!workup.golfer().setup().lookedAt()) {
+      lines.add("How they stand was not looked at; the margins are the less certain for it.");
+    } else {
+      lines.addAll(plans.setupToday(workup));
+    }
+    repairs.of(workup).stream()
+        .filter(SetupRepairs.Repair::now)
+        .forEach(r -> lines.add(r.line() + "."));
+    return lines;
+  }
+
+  private List<String> bridge(Workup workup) {
+    return plans.bridge(workup).stream()
+        .map(b -> Text.upper(b.words()) + ", " + b.when() + ".")
+        .toList();
+  }
+
+  /** The drills of the plan given, each with its fault. */
+  private List<String> drills(Workup workup) {
+    return given
+        .of(workup)
+        .filter(p -> p.kept().isPresent())
+        .map(
+            p ->
+                p.block().drills().stream()
+                    .filter(DrillFor::now)
+                    .map(d -> texts.of(d.drill()).name() + ", for " + Text.lower(d.fault().title()))
+                    .toList())
+        .orElse(List.of());
+  }
+
+  /** What was decided against or beside the figures, by whom; never why. */
+  private static List<String> decided(Workup workup) {
+    return workup.golfer().overrules().stream()
+        .flatMap(
+            o ->
+                Stream.concat(
+                        workup.judgement().links().stream(),
+                        workup.judgement().setupLinks().stream())
+                    .flatMap(l -> l.causes().stream().filter(c -> o.about(l.fault(), c.cause())))
+                    .map(
+                        c ->
+                            Text.upper(c.cause().title())
+                                + " behind "
+                                + Text.lower(o.fault().title())
+                                + ": "
+                                + o.verdict().id()
+                                + o.signed().by().map(by -> " by " + by).orElse("")
+                                + o.signed().on().map(on -> ", " + Dates.day(on)).orElse("")))
+        .toList();
   }
 
   private static void margin(List<String> lines, String what, Optional<Margin> margin, Band band) {
@@ -122,6 +204,12 @@ class Handovers {
                 + ": do not force it. The body first: "
                 + limits(link)
                 + (until.isEmpty() ? "; then measure again" : "; measured again on " + until));
+      } else if (link.triage().kind() == Triage.Kind.SEE_OTHER) {
+        lines.add(
+            link.fault().title()
+                + ": goes with "
+                + Text.lower(link.triage().cause().orElseThrow().cause().title())
+                + "; nothing of its own to work on");
       } else if (link.triage().kind() == Triage.Kind.NOT_SETTLED) {
         lines.add(link.fault().title() + ": not settled yet; leave it until more is measured");
       }
@@ -131,7 +219,7 @@ class Handovers {
 
   private static String limits(Link link) {
     return link.causes().stream()
-        .filter(c -> c.chance() >= LIKELY && c.cause().family() == Family.BODY)
+        .filter(c -> c.counted() >= LIKELY && c.cause().family() == Family.BODY)
         .map(CauseChance::cause)
         .map(c -> c.title().toLowerCase(Locale.ROOT))
         .reduce((a, b) -> a + "; " + b)

@@ -15,6 +15,7 @@ import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
@@ -55,14 +56,25 @@ import org.springframework.web.util.UriComponentsBuilder;
 class LinksController {
   private static final int NOTE_MOST = 200;
 
+  /** What is sent with a note alone: whatever was decided stays. */
+  private static final String KEEP = "keep";
+
   private final Workups workups;
   private final Frames frames;
   private final GolferFiles files;
   private final Journal journal;
   private final Figures figures;
 
+  private final SetupRepairs repairs;
+
   LinksController(
-      Workups workups, Frames frames, GolferFiles files, Journal journal, Figures figures) {
+      Workups workups,
+      Frames frames,
+      GolferFiles files,
+      Journal journal,
+      Figures figures,
+      SetupRepairs repairs) {
+    this.repairs = repairs;
     this.figures = figures;
     this.workups = workups;
     this.frames = frames;
@@ -75,6 +87,7 @@ class LinksController {
   String links(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
     List<Link> links = workup.judgement().links();
+    List<Link> setup = workup.judgement().setupLinks();
     model.addAttribute("frame", frames.of(user.account(), workup, Station.LINKS));
     model.addAttribute(
         "page",
@@ -82,6 +95,8 @@ class LinksController {
             workup.file().id(),
             workup.golfer().health().refer(),
             links.stream().map(l -> view(workup, l)).toList(),
+            setup.stream().map(l -> view(workup, l)).toList(),
+            repairs.of(workup),
             ThreadsDrawing.of(workup),
             workup.judgement().nextTests().stream().map(t -> next(workup, t)).toList(),
             workup.judgement().backLoads().stream()
@@ -145,9 +160,8 @@ class LinksController {
     Optional<Overrule> decided =
         workup.golfer().overrules().stream()
             .filter(o -> o.about(fault, chance.cause()))
-            .findFirst();
-    Fact<TrainersVerdict> verdict =
-        Facts.LINK.about(new TrainersVerdict.About(fault, chance.cause().id()));
+            .reduce((a, b) -> b);
+    Optional<TrainersVerdict.About> about = noted(workup, fault, chance.cause());
     return new LinksPage.CauseLine(
         chance.cause().title()
             + leg.map(l -> " (" + workup.golfer().handed().side(l).letter() + ")").orElse(""),
@@ -168,50 +182,84 @@ class LinksController {
                         v.id(), decided.filter(o -> o.verdict() == v).isPresent()))
             .toList(),
         decided.map(o -> o.verdict().id()).orElse(""),
-        decided.map(Overrule::note).orElse(""),
+        about
+            .flatMap(a -> Facts.LINK.about(a).in(workup.file()))
+            .map(TrainersVerdict::note)
+            .orElse(""),
         decided.filter(o -> o.against(chance)).isPresent(),
-        decided.isEmpty()
-            ? List.of()
-            : files.factHistory(workup.file(), verdict.key()).stream()
-                .map(LinksController::line)
-                .toList());
+        about
+            .map(Facts.LINK::about)
+            .map(
+                fact ->
+                    files.factHistory(workup.file(), fact.key()).stream()
+                        .map(LinksController::line)
+                        .toList())
+            .orElse(List.of()));
+  }
+
+  /** Under which of its ids something was noted about a cause; earlier editions had other ids. */
+  private static Optional<TrainersVerdict.About> noted(Workup workup, Fault fault, Cause cause) {
+    return Facts.LINK.in(workup.file()).keySet().stream()
+        .filter(a -> a.fault() == fault && a.cause().means(cause))
+        .findFirst();
   }
 
   private static String line(Noted noted) {
-    String what = noted.value().isEmpty() ? "taken back" : noted.value();
+    String what = noted.value().isEmpty() ? "taken back" : noted.value().strip();
     return what + ". " + noted.by() + ", " + Dates.moment(noted.at());
   }
 
-  /** Keeps what the trainer decides about one link; nothing chosen takes it back. */
+  /**
+   * Keeps what the trainer decides about one link, or only the note; a verdict tapped again takes
+   * it back, and the note stays.
+   */
   @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/links/{fault}/{cause}")
   String decide(
       @PathVariable String id,
       @PathVariable String fault,
       @PathVariable String cause,
-      @RequestParam(defaultValue = "") String verdict,
+      @RequestParam(defaultValue = KEEP) String verdict,
       @RequestParam(defaultValue = "") String note,
       @AuthenticationPrincipal SignedIn user) {
     GolferFile file = workups.fileToWrite(user.account(), id);
     Optional<Cause> of =
         Fault.parse(fault)
             .flatMap(f -> CauseId.parse(cause).flatMap(c -> RuleBook.standard().cause(f, c)));
-    if (of.isPresent() && Facts.CONSENT.isIn(file)) {
-      Fault behind = Fault.parse(fault).orElseThrow();
-      Fact<TrainersVerdict> fact =
-          Facts.LINK.about(new TrainersVerdict.About(behind, of.get().id()));
-      Note decided =
-          Named.parse(Overrule.Verdict.class, verdict)
-              .map(v -> fact.note(new TrainersVerdict(v, Typed.kept(note, NOTE_MOST))))
-              .orElseGet(fact::takenBack);
+    if (of.isEmpty()) {
+      return "redirect:/golfers/{id}/links";
+    }
+    Fault behind = Fault.parse(fault).orElseThrow();
+    if (Facts.CONSENT.isIn(file)) {
       journal.note(
           file,
           user.account(),
-          decided.called(
-              (decided.value().isEmpty() ? "no decision" : verdict) + ": " + behind.title()));
+          decision(
+              workups.open(user.account(), id),
+              behind,
+              of.get(),
+              verdict,
+              Typed.kept(note, NOTE_MOST)));
       workups.saved(user.account(), id);
     }
-    return "redirect:/golfers/{id}/links#link-" + Fault.parse(fault).map(Fault::id).orElse("none");
+    return "redirect:/golfers/{id}/links#sum-" + behind.id() + "-" + of.get().id().key();
+  }
+
+  private static Note decision(Workup workup, Fault fault, Cause cause, String typed, String note) {
+    Optional<TrainersVerdict.About> about = noted(workup, fault, cause);
+    Fact<TrainersVerdict> fact =
+        Facts.LINK.about(about.orElseGet(() -> new TrainersVerdict.About(fault, cause.id())));
+    Optional<Overrule.Verdict> verdict =
+        typed.equals(KEEP)
+            ? fact.in(workup.file()).flatMap(TrainersVerdict::verdict)
+            : Named.parse(Overrule.Verdict.class, typed);
+    String label =
+        typed.equals(KEEP) ? "note" : verdict.map(Overrule.Verdict::id).orElse("no decision");
+    Note kept =
+        verdict.isEmpty() && note.isEmpty()
+            ? fact.takenBack()
+            : fact.note(new TrainersVerdict(verdict, note));
+    return kept.called(label + ": " + fault.title());
   }
 
   private static LinksPage.FactorLine factor(Factor factor) {

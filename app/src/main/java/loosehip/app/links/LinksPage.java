@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.field.NotedField;
 import loosehip.app.figure.Drawing;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.core.link.Family;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
@@ -14,6 +15,8 @@ import loosehip.core.link.PivotFault;
  * @param golfer the golfer's id
  * @param refer whether everything waits for a clinician
  * @param links every fault seen with its causes
+ * @param setupLinks every set-up fault seen with its causes
+ * @param repairs what puts them right
  * @param threads the same as a drawing; empty when there is nothing to draw
  * @param next what would settle the rest, best first
  * @param backLoads what loads a lower back that hurts
@@ -25,12 +28,19 @@ public record LinksPage(
     String golfer,
     boolean refer,
     List<LinkLine> links,
+    List<LinkLine> setupLinks,
+    List<SetupRepairs.Repair> repairs,
     Optional<ThreadsView> threads,
     List<NextLine> next,
     List<BackLoadLine> backLoads,
     Again again,
     int edition,
     boolean ownRules) {
+
+  /** Whether nothing was seen that has causes. */
+  public boolean none() {
+    return links.isEmpty() && setupLinks.isEmpty();
+  }
 
   /** A fault with its verdict and causes. */
   public record LinkLine(
@@ -83,7 +93,7 @@ public record LinksPage(
   public record VerdictButton(String id, boolean pressed) {
     /** What a tap sends; a second tap takes it back. */
     public String sends() {
-      return pressed ? "" : id;
+      return pressed ? "none" : id;
     }
   }
 

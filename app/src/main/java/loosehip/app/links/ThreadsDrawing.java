@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import loosehip.app.golfer.Workup;
 import loosehip.app.words.LinkWords;
 import loosehip.core.link.CauseChance;
@@ -36,16 +37,16 @@ final class ThreadsDrawing {
 
   /** The threads of this golfer; empty when no fault is present. */
   static Optional<ThreadsView> of(Workup workup) {
-    List<Link> links = workup.judgement().links();
+    List<Link> links =
+        Stream.concat(workup.judgement().links().stream(), workup.judgement().setupLinks().stream())
+            .toList();
     if (links.isEmpty()) {
       return Optional.empty();
     }
     List<Tie> ties = ties(links);
     List<String> causes = ties.stream().map(Tie::cause).distinct().toList();
     List<Complaint> complaints =
-        workup.golfer().complaints().stream()
-            .filter(c -> links.stream().anyMatch(l -> c.lookFirst().contains(l.fault())))
-            .toList();
+        workup.golfer().complaints().stream().filter(c -> names(c, links)).toList();
     Barycentre.Order order =
         Barycentre.of(
             causes.size(),
@@ -114,12 +115,16 @@ final class ThreadsDrawing {
     return "fault " + link.fault().id();
   }
 
+  private static boolean names(Complaint complaint, List<Link> links) {
+    return links.stream().anyMatch(l -> complaint.names(l.fault()));
+  }
+
   /** Which complaint each fault serves. */
   private static List<Barycentre.Edge> served(List<Link> links, List<Complaint> complaints) {
     List<Barycentre.Edge> edges = new ArrayList<>();
     for (int c = 0; c < complaints.size(); c++) {
       for (int f = 0; f < links.size(); f++) {
-        if (complaints.get(c).lookFirst().contains(links.get(f).fault())) {
+        if (complaints.get(c).names(links.get(f).fault())) {
           edges.add(new Barycentre.Edge(f, c));
         }
       }
@@ -145,7 +150,7 @@ final class ThreadsDrawing {
     for (int i = 0; i < links.size(); i++) {
       int fault = i;
       links.get(i).causes().stream()
-          .filter(c -> c.chance() >= WORTH)
+          .filter(c -> c.chance() >= WORTH || c.decision().isPresent())
           .limit(MOST_A_FAULT)
           .forEach(c -> ties.add(new Tie(name(c), fault, c)));
     }
@@ -173,29 +178,34 @@ final class ThreadsDrawing {
         key(link),
         "sum-" + link.fault().id() + "-" + chance.cause().id().key(),
         curve(CAUSE_X + 8, from, FAULT_LEFT, to),
-        1 + 12 * chance.chance(),
+        1 + 12 * chance.counted(),
         style,
-        !chance.settled(),
+        open(chance),
         String.format(
             Locale.ROOT,
             "%s behind %s: %s, %.2f",
             chance.cause().title(),
             link.fault().title().toLowerCase(Locale.ROOT),
-            chance.likelihood().word(),
-            chance.chance()));
+            chance.decision().map(d -> "you: " + d.id()).orElse(chance.likelihood().word()),
+            chance.counted()));
   }
 
   private static ThreadsView.Node causeNode(Workup workup, String key, CauseChance chance, int y) {
     String leg = chance.cause().leg().map(l -> l.id()).orElse("");
     return new ThreadsView.Node(
-        key,
-        "cause",
-        leg,
-        chance.cause().title(),
-        chance.settled() ? LinkWords.brief(chance) : unsettled(chance),
-        CAUSE_X,
-        y,
-        "end");
+        key, "cause", leg, chance.cause().title(), beneath(chance), CAUSE_X, y, "end");
+  }
+
+  /** Whether it stands open: not looked at, and nothing decided. */
+  private static boolean open(CauseChance chance) {
+    return !chance.settled() && chance.decision().isEmpty();
+  }
+
+  private static String beneath(CauseChance chance) {
+    return chance
+        .decision()
+        .map(d -> "you: " + d.id())
+        .orElseGet(() -> chance.settled() ? LinkWords.brief(chance) : unsettled(chance));
   }
 
   private static String unsettled(CauseChance chance) {

@@ -66,7 +66,8 @@ class PivotController {
             SetupToday.of(workup),
             pages.schools(workup),
             pages.agreements(workup),
-            pages.arcs(workup),
+            ShiftedArcs.of(workup),
+            workup.golfer().setup().lookedAt(),
             school == null ? "" : school.by() + ", " + Dates.moment(school.at()),
             Facts.SCHOOL_WHY.typed(workup.file())));
     return "pivot/pivot";

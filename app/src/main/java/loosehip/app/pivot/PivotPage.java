@@ -160,10 +160,7 @@ public record PivotPage(
    * @param idea its idea in a phrase
    * @param view small drawing with its best set-up
    * @param score of its best set-up; lower pays more easily
-   * @param back margin going back in its best set-up
-   * @param through margin at impact in its best set-up
-   * @param bandBack band of the first
-   * @param bandThrough band of the second
+   * @param margins all four margins in its best set-up
    * @param setup its best set-up, in words
    * @param chosen whether it is the golfer's
    * @param loser why it is greyed; empty when it is not
@@ -174,13 +171,13 @@ public record PivotPage(
       String idea,
       PlanView view,
       String score,
-      String back,
-      String through,
-      String bandBack,
-      String bandThrough,
+      List<SchoolMargin> margins,
       String setup,
       boolean chosen,
       String loser) {}
+
+  /** One margin of a school, with its band. */
+  public record SchoolMargin(String which, String band, String degrees) {}
 
   /**
    * One way to change the set-up.

@@ -14,13 +14,11 @@ import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.PivotWords;
 import loosehip.core.body.Handed;
-import loosehip.core.body.Leg;
 import loosehip.core.link.ForecastSeen;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.Club;
-import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.LeadRelease;
@@ -224,6 +222,7 @@ class PivotPages {
   private static PivotPage.SchoolCard school(Workup workup, SchoolFit fit, String first) {
     SetupSearch.Found found = fit.found();
     SetupOption option = found.best();
+    TurnBudget best = budget(workup, new Trial(option.setup(), found.school()));
     List<SetupChanges.Part> parts =
         SetupChanges.parts(
             workup.golfer().practice().coefficients(), workup.golfer().setup(), option.setup());
@@ -241,23 +240,24 @@ class PivotPages {
         found.school().id(),
         found.school().title(),
         found.school().idea(),
-        drawing(workup, budget(workup, new Trial(option.setup(), found.school()))),
+        drawing(workup, best),
         String.format(Locale.ROOT, "%.1f", option.score()),
-        Numbers.signed(option.backMargin()),
-        Numbers.signed(option.impactMargin()),
-        band(workup, option.backMargin()),
-        band(workup, option.impactMargin()),
+        Arrays.stream(BudgetMargin.values())
+            .flatMap(
+                which ->
+                    best.margin(which).stream()
+                        .map(
+                            m ->
+                                new PivotPage.SchoolMargin(
+                                    PivotWords.brief(which),
+                                    m.band().id(),
+                                    Numbers.signed(m.degrees()))))
+            .toList(),
         parts.isEmpty()
             ? "as they stand"
             : parts.stream().map(SetupChanges.Part::what).collect(Collectors.joining("; ")),
         found.school() == workup.golfer().school(),
         loser);
-  }
-
-  private static String band(Workup workup, double degrees) {
-    return Margin.of(degrees, 1, workup.golfer().practice().coefficients().of(Coefficient.CLEAR_OF))
-        .band()
-        .id();
   }
 
   /** The forecast beside what was seen. */
@@ -277,19 +277,5 @@ class PivotPages {
                     workup.golfer().seen().level(a.fault()).word(),
                     a.kind().words()))
         .toList();
-  }
-
-  /** What the arcs of the hips say about stretching, per leg with a shifted arc. */
-  List<String> arcs(Workup workup) {
-    List<String> words = new ArrayList<>();
-    for (Leg leg : Leg.values()) {
-      workup
-          .golfer()
-          .body()
-          .arc(leg)
-          .filter(a -> a.shifted())
-          .ifPresent(a -> words.add(workup.spoken(leg) + " hip, " + a.word() + ": " + a.follows()));
-    }
-    return words;
   }
 }

@@ -11,7 +11,8 @@ import java.util.Optional;
  * @param today what to do with the set-up today
  * @param schools the four schools, each with its best set-up
  * @param agreements the forecast beside what was seen
- * @param arcs hips that stretching will not help, in words
+ * @param arcs hips whose arc is shifted, which stretching is not likely to help
+ * @param lookedAt whether the stance was looked at
  * @param chosenBy who chose the school and when; empty when nobody did
  * @param why why it was chosen; empty when nothing was said
  */
@@ -21,6 +22,7 @@ public record PivotStation(
     PivotPage.Today today,
     List<PivotPage.SchoolCard> schools,
     List<PivotPage.Agreement> agreements,
-    List<String> arcs,
+    List<ShiftedArcs.Line> arcs,
+    boolean lookedAt,
     String chosenBy,
     String why) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.golfer.Workup;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.PivotWords;
 import loosehip.core.pivot.Bridge;
@@ -38,8 +39,7 @@ public final class SetupToday {
           "Not known yet: the turn budget misses a test.", List.of(), words, bridge);
     }
     if (found.get().nothingNeeded()) {
-      return new PivotPage.Today(
-          "Nothing to change: today's set-up pays for this pivot.", List.of(), words, bridge);
+      return new PivotPage.Today(nothing(workup), List.of(), words, bridge);
     }
     SetupOption best = found.get().best();
     List<PivotPage.Way> ways = new ArrayList<>();
@@ -56,6 +56,14 @@ public final class SetupToday {
                 + shortBoth(best)
                 + " stays even with the best, and training has to pay the rest.";
     return new PivotPage.Today(verdict, ways, words, bridge);
+  }
+
+  /** That the sums ask for no change; a set-up fault that is seen is put right all the same. */
+  public static String nothing(Workup workup) {
+    String faults = SetupRepairs.first(workup);
+    return faults.isEmpty()
+        ? "Nothing to change: today's set-up pays for this pivot."
+        : "Put right first: " + faults + ". The turn asks for nothing else.";
   }
 
   private static String shortBoth(SetupOption best) {

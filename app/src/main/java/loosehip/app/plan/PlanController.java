@@ -13,6 +13,8 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
 import loosehip.app.words.Dates;
+import loosehip.app.words.FollowWords;
+import loosehip.core.follow.RungRule;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.safety.Passage;
@@ -33,6 +35,7 @@ class PlanController {
   private final ExerciseTexts texts;
   private final PlanTemplates templates;
   private final Homework homework;
+  private final LogSteps logSteps;
 
   PlanController(
       Workups workups,
@@ -41,7 +44,9 @@ class PlanController {
       Plans plans,
       ExerciseTexts texts,
       PlanTemplates templates,
-      Homework homework) {
+      Homework homework,
+      LogSteps logSteps) {
+    this.logSteps = logSteps;
     this.workups = workups;
     this.frames = frames;
     this.pages = pages;
@@ -86,8 +91,23 @@ class PlanController {
     return new PlanStation.State(
         plan.unsafe(),
         plans.startPast(workup, plan),
+        plans.onPaper(workup, plan),
         plans.outOfDate(workup, plan),
-        !plan.edits().none());
+        !plan.edits().none(),
+        plan.kept().isPresent() ? asked(workup) : List.of());
+  }
+
+  /** What the log asks for: whatever does not simply hold. */
+  private List<PlanStation.LogLine> asked(Workup workup) {
+    return logSteps.of(workup).entrySet().stream()
+        .filter(e -> e.getValue().step() != RungRule.Step.HOLD)
+        .map(
+            e ->
+                new PlanStation.LogLine(
+                    e.getValue().step().word(),
+                    texts.of(e.getKey()).name(),
+                    FollowWords.because(e.getValue().because())))
+        .toList();
   }
 
   private PlanStation.Empty empty(Workup workup, Optional<Plans.Plan> plan) {

@@ -1,6 +1,9 @@
 package loosehip.app.plan;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -43,8 +46,15 @@ class PlanEditController {
   private final Plans plans;
   private final ExerciseTexts texts;
   private final PlanTemplates templates;
+  private final LogSteps logSteps;
 
-  PlanEditController(Workups workups, Plans plans, ExerciseTexts texts, PlanTemplates templates) {
+  PlanEditController(
+      Workups workups,
+      Plans plans,
+      ExerciseTexts texts,
+      PlanTemplates templates,
+      LogSteps logSteps) {
+    this.logSteps = logSteps;
     this.workups = workups;
     this.plans = plans;
     this.texts = texts;
@@ -101,7 +111,7 @@ class PlanEditController {
   private Asked asked(Workup workup, SignedIn user, Form form) {
     return switch (form.what()) {
       case "give" -> Asked.to(new PlanChange.Give(), "given");
-      case "replan" -> Asked.to(new PlanChange.PlanAnew(), "planned anew");
+      case "replan" -> anew(workup);
       case "reset" -> Asked.to(new PlanChange.LetAllGo(), "back to the planner's own");
       case "back" -> back(workup, form.to());
       case "apply" -> apply(user, form.item());
@@ -110,6 +120,32 @@ class PlanEditController {
               .map(item -> about(item, form))
               .orElseGet(() -> Asked.refused(UNKNOWN));
     };
+  }
+
+  /** Plans anew with what the log moved, and says so. */
+  private Asked anew(Workup workup) {
+    Map<ItemId, Integer> moved = new LinkedHashMap<>();
+    List<String> told = new ArrayList<>();
+    logSteps
+        .of(workup)
+        .forEach(
+            (item, verdict) -> {
+              switch (verdict.step()) {
+                case MOVE_UP -> {
+                  moved.put(item, 1);
+                  told.add(texts.named(item) + " up");
+                }
+                case STEP_BACK -> {
+                  moved.put(item, -1);
+                  told.add(texts.named(item) + " easier");
+                }
+                case HOLD -> moved.put(item, 0);
+                case STOP -> told.add(texts.named(item) + " stopped");
+              }
+            });
+    return Asked.to(
+        new PlanChange.PlanAnew(moved),
+        told.isEmpty() ? "planned anew" : "planned anew by the log: " + String.join(", ", told));
   }
 
   private Asked about(ItemId item, Form form) {

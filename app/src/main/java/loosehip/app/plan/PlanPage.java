@@ -5,6 +5,8 @@ import java.util.Optional;
 import loosehip.app.exercise.ExerciseText;
 import loosehip.app.figure.Drawing;
 import loosehip.app.pivot.PivotPage;
+import loosehip.app.pivot.ShiftedArcs;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.core.plan.ItemId;
 
 /**
@@ -14,6 +16,9 @@ import loosehip.core.plan.ItemId;
  * @param setupToday what to change in the set-up today, in words; the first line is the verdict
  * @param setupOthers other ways to change it
  * @param bridge when each part of an accepted set-up change goes again
+ * @param repairs what puts the set-up faults seen right
+ * @param arcs hips whose arc is shifted
+ * @param drills the drill of every fault seen
  * @param stages weeks in a row that do the same things
  * @param first first week of the stage shown
  * @param last last week of the stage shown
@@ -26,12 +31,16 @@ import loosehip.core.plan.ItemId;
  * @param weeks length of the block
  * @param longest the longest session, as minutes and seconds
  * @param given minutes the golfer can give a day
+ * @param mirrored whether drawings are turned for a left-handed golfer
  */
 public record PlanPage(
     List<NeedLine> needs,
     List<String> setupToday,
     List<String> setupOthers,
     List<PivotPage.BridgeLine> bridge,
+    List<SetupRepairs.Repair> repairs,
+    List<ShiftedArcs.Line> arcs,
+    List<DrillLine> drills,
     List<StageTab> stages,
     int first,
     int last,
@@ -43,12 +52,29 @@ public record PlanPage(
     String retest,
     int weeks,
     String longest,
-    int given) {
+    int given,
+    boolean mirrored) {
+  private static final int SOME = 7;
+  private static final int MANY = 9;
+
+  /** How closely the sheet is set, so that two pages hold it. */
+  public String density() {
+    int set = items.size() + (int) repairs.stream().filter(SetupRepairs.Repair::now).count();
+    return set > MANY ? "sheet-compact sheet-dense" : set > SOME ? "sheet-compact" : "";
+  }
 
   /** Whether any day has strength work, so that days without it must be told apart. */
   public boolean anyStrength() {
     return week.stream().anyMatch(Day::strength);
   }
+
+  /**
+   * The drill of a fault.
+   *
+   * @param now whether it is done in this stage, rather than after what is done now has held
+   * @param form that it is done in its easier form, and why; empty when in full
+   */
+  public record DrillLine(String name, String fault, boolean now, String form) {}
 
   /** A need: its name, its size to one decimal, where it comes from. */
   public record NeedLine(String title, String leg, String size, String because) {}
@@ -96,6 +122,7 @@ public record PlanPage(
    * @param struck why it must not be done any more; empty when it may
    * @param changed how it is done differently for a caution; empty when it is not
    * @param ticks boxes to tick at home
+   * @param next what follows in its place if it goes well; empty when nothing does
    * @param photo address of the practice's own photo; empty when it is drawn
    */
   public record Item(
@@ -115,7 +142,8 @@ public record PlanPage(
       String struck,
       String changed,
       Optional<String> photo,
-      Ticks ticks) {
+      Ticks ticks,
+      String next) {
     /** Where in a session it stands, which rung it is, on which days. */
     public String placed() {
       return place + (rung.isEmpty() ? "" : " · " + rung) + " · " + days;

@@ -11,14 +11,20 @@ import loosehip.app.exercise.ExerciseText;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Workup;
+import loosehip.app.pivot.PivotPage;
+import loosehip.app.pivot.ShiftedArcs;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.PlanWords;
 import loosehip.app.words.SafetyWords;
+import loosehip.core.body.Handed;
 import loosehip.core.link.Need;
 import loosehip.core.measure.Band;
 import loosehip.core.plan.Block;
+import loosehip.core.plan.Drill;
+import loosehip.core.plan.DrillFor;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Planner;
@@ -34,8 +40,10 @@ public class PlanPages {
   private final Figures figures;
 
   private final Plans plans;
+  private final SetupRepairs repairs;
 
-  PlanPages(ExerciseTexts texts, Figures figures, Plans plans) {
+  PlanPages(ExerciseTexts texts, Figures figures, Plans plans, SetupRepairs repairs) {
+    this.repairs = repairs;
     this.plans = plans;
     this.texts = texts;
     this.figures = figures;
@@ -74,6 +82,9 @@ public class PlanPages {
         new SetupWords(workup).lines(),
         new SetupWords(workup).others(),
         new SetupWords(workup).bridge(),
+        repairs.of(workup),
+        ShiftedArcs.of(workup),
+        block.drills().stream().map(this::drill).toList(),
         stages.stream()
             .map(s -> new PlanPage.StageTab(s.first(), title(s), s.equals(stage)))
             .toList(),
@@ -90,7 +101,28 @@ public class PlanPages {
         Dates.day(block.retest()),
         block.weeks().size(),
         PlanWords.length(longest),
-        plan.minutes());
+        plan.minutes(),
+        workup.golfer().handed() == Handed.LEFT);
+  }
+
+  private PlanPage.DrillLine drill(DrillFor drill) {
+    return new PlanPage.DrillLine(
+        texts.of(drill.drill()).name(),
+        drill.fault().title(),
+        drill.now(),
+        drill.form() == Drill.Form.FULL
+            ? ""
+            : "in its easier form"
+                + drill.notFull().map(why -> ": " + PlanWords.reason(why)).orElse(""));
+  }
+
+  /** What follows in the place of an item if it goes well; never by the calendar. */
+  private String next(PlanItem item, Plans.Plan plan) {
+    return plan.block().next().stream()
+        .filter(n -> n.instead().equals(item.id()))
+        .findFirst()
+        .map(n -> texts.of(n.then()).name() + ", rung " + n.rung())
+        .orElse("");
   }
 
   private static String title(Block.Stage stage) {
@@ -125,6 +157,11 @@ public class PlanPages {
   /** What to change in the set-up today, in words; the first line is the verdict. */
   public List<String> setupToday(Workup workup) {
     return new SetupWords(workup).lines();
+  }
+
+  /** When each part of a change of set-up goes again. */
+  public List<PivotPage.BridgeLine> bridge(Workup workup) {
+    return new SetupWords(workup).bridge();
   }
 
   private List<PlanPage.Day> week(Block.Week week, Plans.Plan plan) {
@@ -211,7 +248,8 @@ public class PlanPages {
         texts.photo(item.id()),
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),
-            days(item, first, plan)));
+            days(item, first, plan)),
+        next(item, plan));
   }
 
   /** Why an item must not be done any more. */

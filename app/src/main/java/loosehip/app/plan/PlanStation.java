@@ -46,13 +46,24 @@ public record PlanStation(
    * How the block stands.
    *
    * @param unsafe whether it must not be done as it stands
-   * @param startPast whether the start wished for is past
+   * @param startPast whether the start wished for is past, and the block over with it
+   * @param onPaper whether it runs already, on paper
    * @param outOfDate whether what was measured or noted since would give another one
    * @param decided whether the trainer decided anything about it
+   * @param log what its log asks, in words; empty while it asks nothing
    */
-  public record State(boolean unsafe, boolean startPast, boolean outOfDate, boolean decided) {
-    static final State NONE = new State(false, false, false, false);
+  public record State(
+      boolean unsafe,
+      boolean startPast,
+      boolean onPaper,
+      boolean outOfDate,
+      boolean decided,
+      List<LogLine> log) {
+    static final State NONE = new State(false, false, false, false, false, List.of());
   }
+
+  /** What the log asks of one item. */
+  public record LogLine(String step, String name, String because) {}
 
   /**
    * Why there is no block.

@@ -19,6 +19,7 @@ import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanRequest;
 import loosehip.core.plan.Planner;
+import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
 
@@ -98,7 +99,8 @@ public class Plans {
 
   /**
    * What the planner makes of these decisions now. A block that runs keeps its first day and its
-   * retest, unless a later start is wished for; without one, a start that is past becomes today.
+   * retest, unless a later start is wished for. A start in the past stands, as of a block that runs
+   * on paper; where that would be over already, it begins today.
    */
   Optional<Plan> proposed(Workup workup, PlanEdits edits) {
     return request(workup, earliest(workup)).flatMap(r -> proposed(r.with(edits)));
@@ -137,8 +139,18 @@ public class Plans {
         .map(GolferFile.PlanGiven::span)
         .filter(span -> today.isBefore(span.retest()))
         .map(BlockSpan::start)
+        .or(() -> onPaper(workup, today))
         .filter(s -> s.isBefore(today))
         .orElse(today);
+  }
+
+  /** The start of a block that runs on paper already: in the past, and not over yet. */
+  private static Optional<LocalDate> onPaper(Workup workup, LocalDate today) {
+    return workup
+        .golfer()
+        .wishes()
+        .filter(w -> today.isBefore(w.start().plusWeeks(w.weeks())))
+        .map(Wishes::start);
   }
 
   /** Gives what is proposed for a block that may have begun already, as made-up golfers' have. */
@@ -149,10 +161,15 @@ public class Plans {
         .ifPresent(p -> give(workup, by, p, "given"));
   }
 
-  /** Whether the start the golfer wished for is past while no plan was given. */
+  /** Whether the start the golfer wished for is so long past that the block begins today. */
   boolean startPast(Workup workup, Plan plan) {
     return plan.kept().isEmpty()
         && workup.golfer().wishes().filter(w -> w.start().isBefore(plan.start())).isPresent();
+  }
+
+  /** Whether a plan not given yet runs on paper already. */
+  boolean onPaper(Workup workup, Plan plan) {
+    return plan.kept().isEmpty() && plan.start().isBefore(workup.today());
   }
 
   /** Whether the planner, with the same decisions, would now choose other things. */

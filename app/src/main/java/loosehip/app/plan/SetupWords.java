@@ -33,7 +33,7 @@ final class SetupWords {
       return List.of("Not known yet: the turn budget misses a test.");
     }
     if (found.get().nothingNeeded()) {
-      return List.of("Nothing to change: today's set-up pays for this pivot.");
+      return List.of(SetupToday.nothing(workup));
     }
     SetupOption best = found.get().best();
     List<String> changes = SetupChanges.instructions(workup.golfer().setup(), best.setup());
@@ -44,19 +44,21 @@ final class SetupWords {
       lines.add(sentence(String.join("; ", changes)));
       lines.add(
           "Going back "
-              + PivotWords.spoken(found.get().today().backMargin())
-              + " becomes "
-              + PivotWords.spoken(best.backMargin())
+              + becomes(found.get().today().backMargin(), best.backMargin())
               + "; coming through "
-              + PivotWords.spoken(found.get().today().impactMargin())
-              + " becomes "
-              + PivotWords.spoken(best.impactMargin())
+              + becomes(found.get().today().impactMargin(), best.impactMargin())
               + ".");
     }
     if (!best.reachesZero()) {
       lines.add("What stays short, training has to pay.");
     }
     return lines;
+  }
+
+  private static String becomes(double before, double then) {
+    String was = PivotWords.spoken(before);
+    String is = PivotWords.spoken(then);
+    return was.equals(is) ? "stays " + is : was + " becomes " + is;
   }
 
   /** A change taken into the plan on the pivot page, and the first part of it that goes again. */

@@ -63,9 +63,24 @@ public record PlanView(
   /** A tick with its label. */
   public record Tick(String kind, String path, String label, double x, double y, String anchor) {}
 
-  /** A foot: whose, where, turned by how much on the picture, and its label. */
+  /**
+   * A foot: whose, where, turned by how much on the picture, and its label.
+   *
+   * @param looked whether anybody looked how it stands; drawn dashed where nobody did
+   */
   public record Foot(
-      String leg, double x, double y, double rotation, String label, String sideLabel) {
+      String leg,
+      double x,
+      double y,
+      double rotation,
+      String label,
+      String sideLabel,
+      boolean looked) {
+    /** The styles it is drawn with. */
+    public String styles() {
+      return "pv-foot pv-foot-" + leg + (looked ? "" : " pv-foot-unseen");
+    }
+
     /** Where its labels stand, outside of it. */
     public double labelX() {
       return x > MIDDLE ? x + LABEL_AWAY : x - LABEL_AWAY;

@@ -13,6 +13,7 @@ import loosehip.core.pivot.Hips;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.SetupLook;
 import loosehip.core.pivot.TurnBudget;
 
 /** Draws a turn budget as the hips from above. Pure geometry; nothing is worked out again here. */
@@ -193,13 +194,15 @@ public final class PlanViewDrawing {
 
   private PlanView.Foot foot(Leg leg, double flare) {
     int out = (leg == Leg.TRAIL ? 1 : -1) * dial.side();
+    boolean looked = budget.setup().look(leg) != SetupLook.NOT_NOTED;
     return new PlanView.Foot(
         leg.id(),
         Dial.CX + out * 60,
         352,
         round(out * flare),
-        "flare " + Math.round(flare),
-        leg.id() + " (" + handed.side(leg).letter() + ")");
+        looked ? "flare " + Math.round(flare) : "not looked at",
+        leg.id() + " (" + handed.side(leg).letter() + ")",
+        looked);
   }
 
   private PlanView.Pelvis pelvis() {

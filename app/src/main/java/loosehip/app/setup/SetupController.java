@@ -12,9 +12,12 @@ import loosehip.app.golfer.Measured;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.pivot.PivotInstrument;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
+import loosehip.app.words.PivotWords;
 import loosehip.core.link.SpineShape;
+import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.TurnBudget;
 import loosehip.core.safety.Passage;
@@ -32,7 +35,15 @@ class SetupController {
   private final PivotInstrument instrument;
   private final StanceViews views;
 
-  SetupController(Workups workups, Frames frames, PivotInstrument instrument, StanceViews views) {
+  private final SetupRepairs repairs;
+
+  SetupController(
+      Workups workups,
+      Frames frames,
+      PivotInstrument instrument,
+      StanceViews views,
+      SetupRepairs repairs) {
+    this.repairs = repairs;
     this.workups = workups;
     this.frames = frames;
     this.instrument = instrument;
@@ -58,6 +69,15 @@ class SetupController {
     return "setup/by-eye-again";
   }
 
+  /** What puts it right again, after something was seen or measured. */
+  @Door(Passage.OPEN)
+  @GetMapping("/golfers/{id}/set-up/repairs")
+  String repairs(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("page", page(workup));
+    return "setup/repairs";
+  }
+
   private SetupPage page(Workup workup) {
     GolferFile file = workup.file();
     School school = workup.golfer().school();
@@ -69,6 +89,7 @@ class SetupController {
                 file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school))),
         views.figures(workup),
         views.groups(workup),
+        repairs.of(workup),
         NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),
         Arrays.stream(School.values()).map(s -> line(workup, s)).toList());
   }
@@ -77,7 +98,11 @@ class SetupController {
     TurnBudget budget = TurnBudget.of(school, workup.golfer().setup(), workup.judgement().hips());
     return new SetupPage.SchoolLine(
         school,
-        budget.backMargin().map(SetupPage.MarginWord::of),
-        budget.impactMargin().map(SetupPage.MarginWord::of));
+        Arrays.stream(BudgetMargin.values())
+            .flatMap(
+                which ->
+                    budget.margin(which).stream()
+                        .map(m -> SetupPage.MarginWord.of(PivotWords.brief(which), m)))
+            .toList());
   }
 }

@@ -3,6 +3,7 @@ package loosehip.app.setup;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.field.NotedField;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.words.PivotWords;
 import loosehip.core.pivot.Margin;
 import loosehip.core.pivot.School;
@@ -14,6 +15,7 @@ import loosehip.core.pivot.School;
  * @param shape the shape of the back; empty where the school has only one
  * @param figures the figures to type, with their windows
  * @param groups the faults by eye
+ * @param repairs what puts right what is seen
  * @param school the pivot worked towards
  * @param schools each with what today's set-up leaves in it, in the order of the choices
  */
@@ -22,16 +24,17 @@ public record SetupPage(
     Optional<NotedField> shape,
     List<StanceViews.FigureView> figures,
     List<StanceViews.Group> groups,
+    List<SetupRepairs.Repair> repairs,
     NotedField school,
     List<SchoolLine> schools) {
 
   /** A school beside the others: what today's set-up leaves in it. */
-  public record SchoolLine(School school, Optional<MarginWord> back, Optional<MarginWord> impact) {}
+  public record SchoolLine(School school, List<MarginWord> margins) {}
 
   /** A margin with its cup. */
-  public record MarginWord(String band, String spoken) {
-    static MarginWord of(Margin margin) {
-      return new MarginWord(margin.band().id(), PivotWords.spoken(margin));
+  public record MarginWord(String which, String band, String spoken) {
+    static MarginWord of(String which, Margin margin) {
+      return new MarginWord(which, margin.band().id(), PivotWords.spoken(margin));
     }
   }
 }

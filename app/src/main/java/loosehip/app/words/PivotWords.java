@@ -1,5 +1,6 @@
 package loosehip.app.words;
 
+import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.Coefficient;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Margin;
@@ -12,6 +13,16 @@ public final class PivotWords {
   /** A margin as it is spoken: {@code 9 short}, {@code 18 to spare}, {@code just enough}. */
   public static String spoken(Margin margin) {
     return spoken(margin.degrees());
+  }
+
+  /** A margin where there is room for a word. */
+  public static String brief(BudgetMargin which) {
+    return switch (which) {
+      case BACK -> "back";
+      case SHOULDER -> "shoulders";
+      case IMPACT -> "through";
+      case FINISH -> "finish";
+    };
   }
 
   /** The same of degrees to spare; negative is short. */

@@ -7,9 +7,11 @@ import static org.mockito.Mockito.when;
 
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
+import loosehip.app.repair.SetupRepairs;
 import loosehip.app.store.Account;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -30,7 +32,8 @@ class HandoversTest {
 
   private final PlanPages pages = mock();
   private final Plans plans = mock();
-  private final Handovers handovers = new Handovers(pages, plans);
+  private final Handovers handovers =
+      new Handovers(pages, plans, new SetupRepairs(new ExerciseTexts()), new ExerciseTexts());
 
   @BeforeEach
   void noPlanYet() {
@@ -45,11 +48,38 @@ class HandoversTest {
   @Test
   void whatTheBodyCanAndCannotStandsApart() {
     Handover page = of("");
-    assertThat(page.can()).contains("Lead hip, inward", "Trunk turn");
-    assertThat(page.cannot()).contains("Trail hip, inward").doesNotContainAnyElementsOf(page.can());
+    assertThat(page.can())
+        .contains("Lead hip, inward (L): seated hip turn 44.5 ± 2.9", "Trunk turn");
+    assertThat(page.cannot())
+        .contains("Trail hip, inward (R): seated hip turn 20.3 ± 2.9")
+        .doesNotContainAnyElementsOf(page.can());
     assertThat(page.cannot()).anyMatch(l -> l.startsWith("Turn going back: "));
     assertThat(page.date()).isEqualTo("25 Nov 2026");
-    assertThat(page.setup()).containsExactly("Nothing to change.");
+    assertThat(page.setup())
+        .containsExactly(
+            "How they stand was not looked at; the margins are the less certain for it.");
+    assertThat(of("setup.trailFlare=10\n").setup()).containsExactly("Nothing to change.");
+  }
+
+  @Test
+  void aSetupFaultIsToldWithItsCheckAndRoutineTwoAtATime() {
+    List<String> setup =
+        of("setup.trailFlare=10\nsetup-fault.toe-weighted=clear\nsetup-fault.pinched=slight\n"
+                + "setup-fault.hunched=clear\n")
+            .setup();
+    assertThat(setup).hasSize(3);
+    assertThat(setup.get(1))
+        .startsWith("Weight on the toes, clear: rock, then settle over the laces. Check: ");
+    assertThat(setup.get(2)).startsWith("Pinched knee, slight: ");
+  }
+
+  @Test
+  void aDecisionIsToldWithWhoMadeItAndWithoutItsReason() {
+    Handover page = of("fault.sway=clear\nlink.sway.body-trail-ir=rejected sore since the fall\n");
+    assertThat(page.decided()).hasSize(1);
+    assertThat(page.decided().get(0))
+        .startsWith("Trail hip, inward behind sway: rejected")
+        .doesNotContain("sore");
   }
 
   @Test

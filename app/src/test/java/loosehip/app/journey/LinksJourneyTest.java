@@ -33,13 +33,18 @@ class LinksJourneyTest extends MeasureJourney {
     cause.locator("summary").click();
     cause.locator(".decide [name=note]").fill("old injury, full range lying");
     cause.locator("button:has-text('rejected')").click();
-    assertThat(page).hasURL(Pattern.compile(".*#link-sway"));
+    assertThat(page).hasURL(Pattern.compile(".*#sum-sway-.*"));
     assertThat(cause.locator(".decided")).hasText("you: rejected");
-    cause.locator("summary").click();
+    assertThat(cause.locator("details")).hasAttribute("open", "");
     assertThat(cause).containsText("Computed and decided differ");
     assertThat(cause.locator(".decide-history")).containsText("old injury");
     assertThat(file(golfer).facts().values())
         .anyMatch(n -> n.value().equals("rejected old injury, full range lying"));
+
+    cause.locator(".decide [name=note]").fill("fell on it as a child");
+    cause.locator(".decide [name=note]").press("Enter");
+    assertThat(cause.locator(".decide-history")).containsText("fell on it");
+    assertThat(cause.locator(".decided")).hasText("you: rejected");
 
     page.navigate(test);
     page.keyboard().type(title.contains("Level pelvis") ? "13" : "23");
@@ -50,6 +55,7 @@ class LinksJourneyTest extends MeasureJourney {
     cause.locator("summary").click();
     cause.locator("button:has-text('rejected')").click();
     assertThat(page.locator("#link-sway .decided")).hasCount(0);
+    assertThat(cause.locator(".decide [name=note]")).hasValue("fell on it as a child");
     assertThat(complaints).isEmpty();
   }
 }

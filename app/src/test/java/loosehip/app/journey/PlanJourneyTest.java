@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.LocalDate;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -51,6 +52,12 @@ class PlanJourneyTest extends MeasureJourney {
                 + " return Object.keys(by).find(i => by[i] < days); }");
   }
 
+  /** How often, of an amount as the page has it behind the length. */
+  private static int times(String amount) {
+    Matcher found = Pattern.compile("\\d:\\d\\d(\\d+) times").matcher(amount);
+    return found.find() ? Integer.parseInt(found.group(1)) : 0;
+  }
+
   @Test
   void givenMovedHeldSwappedAndComparedWithKeysAndByDragging() {
     page.navigate("/golfers/" + golfer + "/plan");
@@ -66,8 +73,11 @@ class PlanJourneyTest extends MeasureJourney {
 
     page.locator("#item-seated-knee-drops button:has-text('hold')").click();
     assertThat(page.locator("#item-seated-knee-drops [aria-pressed=true]")).hasText("held");
+    String much = page.locator("#item-seated-knee-drops .item-time").textContent();
     page.locator("#item-seated-knee-drops [aria-label^='More of']").click();
-    assertThat(page.locator("#item-seated-knee-drops .item-time")).containsText("16 times");
+    assertThat(page.locator("#item-seated-knee-drops .item-time")).not().hasText(much);
+    assertThat(times(page.locator("#item-seated-knee-drops .item-time").textContent()))
+        .isGreaterThan(times(much));
     String first = page.locator(".item h3").first().textContent();
     page.locator("#item-" + hard + " button:has-text('swap')").click();
     assertThat(page.locator("#item-" + hard)).hasCount(0);
@@ -150,7 +160,7 @@ class PlanJourneyTest extends MeasureJourney {
         assertThat(page.locator(".plan-done")).containsText("Added");
       }
     }
-    assertThat(page.locator(".item")).hasCount(9);
+    assertThat(page.locator(".item").count()).isGreaterThanOrEqualTo(9);
     Download pdf = page.waitForDownload(() -> page.locator("#pdf").click());
     try (PDDocument read = Loader.loadPDF(Files.readAllBytes(pdf.path()))) {
       assertThat(read.getNumberOfPages()).isLessThanOrEqualTo(2);

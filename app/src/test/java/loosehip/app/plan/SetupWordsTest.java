@@ -33,8 +33,7 @@ class SetupWordsTest {
                 + " knee straighten by 5° going back; going back, lead knee comes in and behind the ball; set the knees over the feet; bring the pelvis to neutral at"
                 + " address.");
     assertThat(lines.get(1))
-        .isEqualTo(
-            "Going back 29 short becomes 12 short; coming through 1 to spare stays 1 to spare.");
+        .isEqualTo("Going back 29 short becomes 12 short; coming through stays 1 to spare.");
     assertThat(new SetupWords(GolferText.workup(B)).others())
         .hasSizeBetween(1, 2)
         .allMatch(l -> l.contains("(back ") && l.endsWith(")."));

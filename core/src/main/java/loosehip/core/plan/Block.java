@@ -56,12 +56,16 @@ public record Block(
     }
   }
 
-  /** The stages of the block, in order. */
+  /**
+   * The stages of the block, in order. The half-way check ends a stage: what is done after it waits
+   * for the log.
+   */
   public List<Stage> stages() {
     List<Stage> stages = new ArrayList<>();
     int first = 1;
     for (int week = 2; week <= weeks.size() + 1; week++) {
-      if (week > weeks.size() || !ids(week).equals(ids(first))) {
+      boolean halfWay = week == STAGE_WEEKS + 1;
+      if (week > weeks.size() || halfWay || !ids(week).equals(ids(first))) {
         stages.add(new Stage(first, week - 1));
         first = week;
       }

@@ -1,6 +1,7 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Something the trainer changes in a plan. */
@@ -14,8 +15,13 @@ public sealed interface PlanChange {
   /** Gives the plan as it stands. */
   record Give() implements PlanChange {}
 
-  /** Plans anew with the same decisions. */
-  record PlanAnew() implements PlanChange {}
+  /**
+   * Plans anew with the same decisions, and with what the log moved since.
+   *
+   * @param log by item: 1 where the next rung is earned, −1 where a step back is due, 0 where the
+   *     rung is held
+   */
+  record PlanAnew(Map<ItemId, Integer> log) implements PlanChange {}
 
   /** Takes every decision back. */
   record LetAllGo() implements PlanChange {}

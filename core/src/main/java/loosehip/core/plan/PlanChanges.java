@@ -1,6 +1,7 @@
 package loosehip.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -71,6 +72,8 @@ public final class PlanChanges {
     PlanEdits edits = now.edits();
     if (change instanceof PlanChange.LetAllGo) {
       return Decision.to(PlanEdits.NONE);
+    } else if (change instanceof PlanChange.PlanAnew anew) {
+      return Decision.to(moved(anew.log()));
     } else if (change instanceof PlanChange.Move move) {
       return move(move);
     } else if (change instanceof PlanChange.Hold hold) {
@@ -138,6 +141,43 @@ public final class PlanChanges {
     return Planner.blockedBy(request.catalogue(), next.get().id(), request.health())
         .map(why -> Decision.refused(new PlanRefusal.Blocked(next.get().id(), why)))
         .orElseGet(() -> Decision.to(now.edits().unpin(climb.item()).start(next.get())));
+  }
+
+  /**
+   * The decisions with what the log moved: a rung up where one may follow, an easier rung, or less
+   * where there is none; what holds stays on its rung whatever a new screen would start it on.
+   */
+  private PlanEdits moved(Map<ItemId, Integer> log) {
+    PlanEdits then = now.edits();
+    for (Map.Entry<ItemId, Integer> step : log.entrySet()) {
+      Optional<Exercise> on = request.catalogue().find(step.getKey());
+      if (on.isPresent()) {
+        then = moved(then, on.get(), step.getValue());
+      }
+    }
+    return then;
+  }
+
+  private PlanEdits moved(PlanEdits edits, Exercise on, int by) {
+    if (by == 0) {
+      return edits.start(on);
+    }
+    Optional<Exercise> next = request.catalogue().rung(on, by).stream().findFirst();
+    if (next.isPresent()) {
+      boolean blocked =
+          Planner.blockedBy(request.catalogue(), next.get().id(), request.health()).isPresent();
+      return blocked ? edits : edits.unpin(on.id()).start(next.get());
+    }
+    return by > 0 ? edits : less(edits, on);
+  }
+
+  private PlanEdits less(PlanEdits edits, Exercise on) {
+    return now.block().items().stream()
+        .filter(i -> i.id().equals(on.id()))
+        .findFirst()
+        .flatMap(i -> i.dose().step(i.much(), -1))
+        .map(much -> edits.dose(on.id(), much))
+        .orElse(edits);
   }
 
   private Decision dose(PlanChange.ChangeDose change) {

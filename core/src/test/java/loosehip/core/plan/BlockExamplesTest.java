@@ -85,7 +85,7 @@ class BlockExamplesTest {
   @Test
   void theDoseRisesOverTheStageAndTheRungWaitsForTheLog() {
     Block block = block(stiff(), wishes(40, 5, Set.of()), PlanEdits.NONE);
-    assertThat(block.stages()).containsExactly(new Block.Stage(1, 6));
+    assertThat(block.stages()).containsExactly(new Block.Stage(1, 3), new Block.Stage(4, 6));
     assertThat(dose(block, 1, DROPS).reps()).isEqualTo(10);
     assertThat(dose(block, 3, DROPS).reps()).isEqualTo(15);
     assertThat(dose(block, 6, DROPS).reps()).isEqualTo(15);

@@ -1,0 +1,5 @@
+/** What puts a set-up fault right: its check, its cue, its routine. */
+@NullMarked
+package loosehip.app.repair;
+
+import org.jspecify.annotations.NullMarked;
