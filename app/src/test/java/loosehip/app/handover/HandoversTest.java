@@ -51,7 +51,7 @@ class HandoversTest {
     assertThat(page.can())
         .contains("Lead hip, inward (L): seated hip turn 44.5 ± 2.9", "Trunk turn");
     assertThat(page.cannot())
-        .contains("Trail hip, inward (R): seated hip turn 20.3 ± 2.9")
+        .contains("Trail hip, inward (R): seated hip turn 20.3 ± 2.6")
         .doesNotContainAnyElementsOf(page.can());
     assertThat(page.cannot()).anyMatch(l -> l.startsWith("Turn going back: "));
     assertThat(page.date()).isEqualTo("25 Nov 2026");

@@ -172,7 +172,7 @@ class PlanJourneyTest extends MeasureJourney {
     assertThat(text).contains("T073000", "SUMMARY:Retest").doesNotContain("Isla");
     page.locator("text=Reset card").click();
     assertThat(page.locator("h1")).hasText("Before the round");
-    assertThat(page.locator(".reset-card li")).hasCount(6);
+    assertThat(page.locator(".reset-card li")).hasCount(7);
     Download card = page.waitForDownload(() -> page.locator("#pdf").click());
     try (PDDocument read = Loader.loadPDF(Files.readAllBytes(card.path()))) {
       assertThat(read.getNumberOfPages()).isEqualTo(1);

@@ -203,7 +203,7 @@ public final class Planner {
     if (wishes.daysPerWeek() < FEW_DAYS) {
       outcomes.note(new PlanNote.FewDays(wishes.daysPerWeek()));
     }
-    WhyNot whyNot = new WhyNot(wishes, needs, untested, weeks, outcomes);
+    WhyNot whyNot = new WhyNot(request.catalogue(), wishes, needs, untested, weeks, outcomes);
     whyNot.unchosen(last, worths());
     whyNot.notes(last.firstFirst(), routines(), drills.items(1)).forEach(outcomes::note);
     return new Block(

@@ -1,7 +1,7 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +14,7 @@ final class WhyNot {
   private static final int NAMED = 3;
   private static final double QUARTER = 0.25;
 
+  private final Catalogue catalogue;
   private final Wishes wishes;
   private final Map<LimitKind, Double> needs;
   private final List<LimitKind> untested;
@@ -27,11 +28,13 @@ final class WhyNot {
    * @param untested needs that could drive a plan but are not measured, the largest first
    */
   WhyNot(
+      Catalogue catalogue,
       Wishes wishes,
       Map<LimitKind, Double> needs,
       List<LimitKind> untested,
       List<Block.Week> weeks,
       Outcomes outcomes) {
+    this.catalogue = catalogue;
     this.wishes = wishes;
     this.needs = needs;
     this.untested = untested;
@@ -159,32 +162,54 @@ final class WhyNot {
                 untested.stream().limit(NAMED).toList()));
   }
 
+  /** Seven a session; else what keeps out the most of what is needed, else what is not measured. */
   private PlanNote.MinutesFree.Because because() {
-    Collection<LeftOut> out = outcomes.leftOut();
-    if (out.stream().anyMatch(l -> l.because() instanceof Reason.SevenASession)) {
+    if (weeks.stream().flatMap(w -> w.sessions().stream()).allMatch(WhyNot::hasSeven)) {
       return PlanNote.MinutesFree.Because.SEVEN;
     }
-    if (exercises(out, Reason.Kind.CAUTION)) {
-      return PlanNote.MinutesFree.Because.BLOCKED;
+    Map<PlanNote.MinutesFree.Because, Double> kept =
+        new EnumMap<>(PlanNote.MinutesFree.Because.class);
+    for (LeftOut out : outcomes.leftOut()) {
+      double worth = worth(out.item());
+      because(out.because().kind())
+          .filter(b -> worth > 0)
+          .ifPresent(b -> kept.merge(b, worth, Double::sum));
     }
-    if (exercises(out, Reason.Kind.TOOL)) {
-      return PlanNote.MinutesFree.Because.NO_TOOL;
-    }
-    if (!untested.isEmpty()) {
-      return PlanNote.MinutesFree.Because.NOT_MEASURED;
-    }
-    if (exercises(out, Reason.Kind.GATE)) {
-      return PlanNote.MinutesFree.Because.NOT_YET;
-    }
-    boolean rules =
-        exercises(out, Reason.Kind.REST)
-            || exercises(out, Reason.Kind.POSITION)
-            || exercises(out, Reason.Kind.FIRST_NEED)
-            || exercises(out, Reason.Kind.TIME);
-    return rules ? PlanNote.MinutesFree.Because.RULES : PlanNote.MinutesFree.Because.NOTHING_SHORT;
+    return kept.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .orElse(
+            untested.isEmpty()
+                ? PlanNote.MinutesFree.Because.NOTHING_SHORT
+                : PlanNote.MinutesFree.Because.NOT_MEASURED);
   }
 
-  private static boolean exercises(Collection<LeftOut> out, Reason.Kind kind) {
-    return out.stream().anyMatch(l -> l.because().kind() == kind);
+  private static boolean hasSeven(Session session) {
+    return session.items().stream().filter(i -> i.role() == PlanItem.Role.EXERCISE).count()
+        == DaySolver.MOST_EXERCISES;
+  }
+
+  /** What an exercise would serve of all needs; nothing for drills. */
+  private double worth(ItemId item) {
+    return catalogue
+        .find(item)
+        .map(
+            e ->
+                needs.entrySet().stream()
+                    .mapToDouble(n -> n.getValue() * e.service(n.getKey()))
+                    .sum())
+        .orElse(0.0);
+  }
+
+  private static Optional<PlanNote.MinutesFree.Because> because(Reason.Kind kind) {
+    return switch (kind) {
+      case SEVEN -> Optional.of(PlanNote.MinutesFree.Because.SEVEN);
+      case CAUTION, SHIFTED_ARC, STOPPED -> Optional.of(PlanNote.MinutesFree.Because.BLOCKED);
+      case TOOL -> Optional.of(PlanNote.MinutesFree.Because.NO_TOOL);
+      case GATE, LATER -> Optional.of(PlanNote.MinutesFree.Because.NOT_YET);
+      case REST, POSITION, COLD, FIRST_NEED, TIME ->
+          Optional.of(PlanNote.MinutesFree.Because.RULES);
+      default -> Optional.empty();
+    };
   }
 }
