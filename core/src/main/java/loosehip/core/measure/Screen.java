@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import loosehip.core.body.Side;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,13 @@ public final class Screen {
   private final Map<Slot, Reading> readings;
   private final Map<Slot, String> words;
   private final BandScales scales;
+
+  /** What was worked out already; a screen never changes. */
+  private final Map<Slot, Optional<Measurement>> measured = new ConcurrentHashMap<>();
+
+  private final Map<TestSide, Band> bands = new ConcurrentHashMap<>();
+
+  private record TestSide(ScreenTest test, Optional<Side> side) {}
 
   private Screen(Map<Slot, Reading> readings, Map<Slot, String> words, BandScales scales) {
     this.readings = readings;
@@ -70,6 +78,15 @@ public final class Screen {
 
   /** The result in this slot, or empty when no try counts. */
   public Optional<Measurement> measurement(Slot slot) {
+    Optional<Measurement> known = measured.get(slot);
+    if (known == null) {
+      known = worked(slot);
+      measured.put(slot, known);
+    }
+    return known;
+  }
+
+  private Optional<Measurement> worked(Slot slot) {
     return reading(slot)
         .flatMap(
             r ->
@@ -111,7 +128,13 @@ public final class Screen {
 
   /** The band of a whole test on a side ({@code side} empty for tests without sides). */
   public Band band(ScreenTest test, Optional<Side> side) {
-    return TestBands.of(this, test, side);
+    TestSide which = new TestSide(test, side);
+    Band known = bands.get(which);
+    if (known == null) {
+      known = TestBands.of(this, test, side);
+      bands.put(which, known);
+    }
+    return known;
   }
 
   /** Internal or external turn of a hip by one test, as evidence. */
