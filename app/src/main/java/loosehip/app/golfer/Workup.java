@@ -26,6 +26,7 @@ import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.WeakerSide;
 import loosehip.core.plan.Block;
+import loosehip.core.plan.Drill;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Planner;
@@ -235,6 +236,9 @@ public final class Workup {
   /** Why an item of a plan must not be done as things stand. */
   public sealed interface Struck {}
 
+  /** It belongs to another school than the one now worked towards. */
+  public record BySchool(Reason because) implements Struck {}
+
   /** A caution noted since keeps it from this golfer. */
   public record ByCaution(Reason because) implements Struck {}
 
@@ -273,6 +277,21 @@ public final class Workup {
           .ifPresent(reason -> blocked.put(item, new ByCaution(reason)));
     }
     return blocked;
+  }
+
+  /** What of a plan belongs to another school; it does no harm, but serves another swing. */
+  public Map<ItemId, Struck> ofOtherSchools(List<ItemId> planItems) {
+    Map<ItemId, Struck> other = new LinkedHashMap<>();
+    for (ItemId item : planItems) {
+      golfer
+          .practice()
+          .catalogue()
+          .drill(item)
+          .map(Drill::schools)
+          .filter(schools -> !schools.isEmpty() && !schools.contains(golfer.school()))
+          .ifPresent(schools -> other.put(item, new BySchool(new Reason.OtherSchool(schools))));
+    }
+    return other;
   }
 
   /** The clearances of warning signs in force. */

@@ -54,8 +54,13 @@ public record PlanPage(
     String longest,
     int given,
     boolean mirrored) {
-  private static final int SOME = 7;
-  private static final int MANY = 9;
+  private static final int SOME = 5;
+  private static final int MANY = 7;
+
+  /** What the sheet asks for: not what is struck. */
+  public List<Item> asked() {
+    return items.stream().filter(i -> i.struck().isEmpty()).toList();
+  }
 
   /** How closely the sheet is set, so that two pages hold it. */
   public String density() {

@@ -254,9 +254,13 @@ public class PlanPages {
 
   /** Why an item must not be done any more. */
   public static String struck(Workup.Struck struck) {
-    return struck instanceof Workup.ByLog log
-        ? FollowWords.because(log.because()) + ", " + Dates.day(log.on())
-        : PlanWords.reason(((Workup.ByCaution) struck).because());
+    if (struck instanceof Workup.ByLog log) {
+      return FollowWords.because(log.because()) + ", " + Dates.day(log.on());
+    }
+    return PlanWords.reason(
+        struck instanceof Workup.BySchool school
+            ? school.because()
+            : ((Workup.ByCaution) struck).because());
   }
 
   private static List<String> days(PlanItem item, Block.Week week, Plans.Plan plan) {

@@ -2,6 +2,7 @@ package loosehip.app.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,7 +65,7 @@ public class Plans {
 
     /** Whether it must not be done as it stands. */
     public boolean unsafe() {
-      return !struck.isEmpty();
+      return struck.values().stream().anyMatch(s -> !(s instanceof Workup.BySchool));
     }
 
     /** The same as the one to be changed. */
@@ -87,14 +88,13 @@ public class Plans {
   private static Plan given(Workup workup, PlanVersions.Version kept) {
     PlanDocument given = PlanDocument.read(kept.content());
     Block block = given.block(workup.golfer().practice().catalogue());
-    return new Plan(
-        Optional.of(kept),
-        PlanDocument.edits(kept.edits()),
-        block,
-        given.minutes(),
+    Map<ItemId, Workup.Struck> struck = new LinkedHashMap<>(workup.ofOtherSchools(block.everyId()));
+    struck.putAll(
         workup.file().given().filter(g -> g.number() == kept.number()).isPresent()
             ? workup.struck()
             : workup.blocked(block.everyId()));
+    return new Plan(
+        Optional.of(kept), PlanDocument.edits(kept.edits()), block, given.minutes(), struck);
   }
 
   /**
@@ -174,10 +174,13 @@ public class Plans {
 
   /** Whether the planner, with the same decisions, would now choose other things. */
   boolean outOfDate(Workup workup, Plan plan) {
+    boolean otherSchool =
+        plan.struck().values().stream().anyMatch(Workup.BySchool.class::isInstance);
     return plan.kept().isPresent()
-        && proposed(workup, plan.edits())
-            .map(now -> !ids(now.block()).equals(ids(plan.block())))
-            .orElse(false);
+        && (otherSchool
+            || proposed(workup, plan.edits())
+                .map(now -> !ids(now.block()).equals(ids(plan.block())))
+                .orElse(false));
   }
 
   private static List<List<ItemId>> ids(Block block) {

@@ -114,10 +114,12 @@ public record TalkPage(
       NotedField days,
       NotedField weeks,
       NotedField start,
-      NotedField blackout) {
+      NotedField blackout,
+      NotedField weight,
+      NotedField noBaseWork) {
     /** All of them, for their problems. */
     public List<NotedField> all() {
-      return List.of(minutes, days, weeks, start, blackout);
+      return List.of(minutes, days, weeks, start, blackout, weight, noBaseWork);
     }
   }
 
@@ -174,7 +176,9 @@ public record TalkPage(
             NotedField.typed(file, Facts.DAYS),
             NotedField.typed(file, Facts.WEEKS),
             NotedField.typed(file, Facts.START),
-            NotedField.typed(file, Facts.BLACKOUT)),
+            NotedField.typed(file, Facts.BLACKOUT),
+            NotedField.typed(file, Facts.BODY_KG),
+            NotedField.mark(file, Facts.NO_BASE_WORK, "no base work in minutes that stay free")),
         Arrays.stream(Tool.values())
             .map(t -> NotedField.mark(file, Facts.TOOL.about(t), t.word()))
             .toList(),

@@ -83,7 +83,7 @@ class FollowJourneyTest extends MeasureJourney {
   }
 
   @Test
-  void threeEasySessionsAtTheTopOfferTheNextRung() {
+  void threeEasySessionsAtTheTopEarnTheNextRung() {
     for (int day = 3; day >= 1; day--) {
       open(day);
       Locator row = page.locator("#log-seated-knee-drops");
@@ -94,8 +94,15 @@ class FollowJourneyTest extends MeasureJourney {
     }
     Locator step = page.locator("#log-steps li:has-text('Seated knee drops')");
     assertThat(step.locator(".step-word")).hasText("move up");
-    step.locator("button").click();
-    assertThat(page.locator(".plan-done")).containsText("Rung:");
+    assertThat(step.locator("button")).hasText("next rung");
+    page.navigate("/golfers/" + golfer + "/plan");
+    assertThat(page.locator(".log-asks li")).containsText("move up");
+    assertThat(page.locator(".log-asks li")).containsText("Seated knee drops");
+    page.locator("#replan").click();
+    assertThat(page.locator(".plan-done"))
+        .containsText("Planned anew by the log: seated knee drops up");
+    assertThat(page.locator("#item-seated-knee-drops")).hasCount(0);
+    assertThat(page.locator(".log-asks")).hasCount(0);
     assertThat(page.locator(".plan-version")).containsText("Version 2");
     assertThat(page.locator(".versions li").last()).containsText("log of 3 days, 3 things done");
     assertThat(page.locator(".versions li").first()).not().containsText("log of");

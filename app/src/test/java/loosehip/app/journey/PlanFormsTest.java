@@ -96,6 +96,41 @@ class PlanFormsTest extends FormsTest {
     assertThat(file().given()).isEmpty();
   }
 
+  /** The drill of the old school is struck and off the sheet; the plan is offered anew. */
+  @Test
+  void anotherSchoolStrikesTheDrillsOfTheOldOne() throws Exception {
+    note("wish.tool-wall", "yes");
+    note("school", "shift-and-turn");
+    plan("give");
+    assertThat(read("/golfers/" + golfer + "/sheet")).contains("Move along a wall");
+    note("school", "rotation-first");
+    assertThat(read("/golfers/" + golfer + "/plan"))
+        .contains("not any more: belongs to shift and turn", "would give another plan")
+        .doesNotContain("not safe any more");
+    assertThat(read("/golfers/" + golfer + "/sheet")).doesNotContain("Move along a wall");
+    plan("replan");
+    assertThat(read("/golfers/" + golfer + "/plan"))
+        .doesNotContain("id=\"item-travel-the-wall\"")
+        .doesNotContain("would give another plan");
+  }
+
+  @Test
+  void aBlockThatRunsOnPaperKeepsItsStartUntilItWouldBeOver() throws Exception {
+    LocalDate began = LocalDate.now().minusDays(10);
+    note("wish.start", began.toString());
+    assertThat(read("/golfers/" + golfer + "/plan")).contains("It began before today, on paper");
+    plan("give");
+    assertThat(file().given().orElseThrow().span().start()).isEqualTo(began);
+  }
+
+  @Test
+  void aStartSoLongAgoThatTheBlockWouldBeOverBecomesToday() throws Exception {
+    note("wish.start", LocalDate.now().minusWeeks(20).toString());
+    assertThat(read("/golfers/" + golfer + "/plan")).contains("it would begin");
+    plan("give");
+    assertThat(file().given().orElseThrow().span().start()).isEqualTo(LocalDate.now());
+  }
+
   /** What a caution changes stands with the item on the plan and on paper. */
   @ParameterizedTest
   @EnumSource(Caution.class)

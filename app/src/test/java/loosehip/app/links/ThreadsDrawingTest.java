@@ -26,7 +26,8 @@ class ThreadsDrawingTest {
   @Test
   void faultsComplaintsAndCausesAreTied() {
     ThreadsView view = ThreadsDrawing.of(GolferText.workup(TWO_FAULTS)).orElseThrow();
-    assertThat(nodes(view, "fault")).containsExactly("Sway, clear", "Early stop, slight");
+    assertThat(nodes(view, "fault"))
+        .containsExactly("Sway, clear", "Early stop, slight", "Pinched knee, slight");
     assertThat(nodes(view, "complaint")).containsExactly("Lost distance");
     assertThat(nodes(view, "cause"))
         .contains("Trail hip, inward", "Pinched knee")

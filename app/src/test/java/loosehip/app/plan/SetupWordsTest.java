@@ -3,8 +3,10 @@ package loosehip.app.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.pivot.PivotPage;
+import loosehip.app.repair.SetupRepairs;
 import org.junit.jupiter.api.Test;
 
 class SetupWordsTest {
@@ -72,6 +74,40 @@ class SetupWordsTest {
         .containsExactly("Nothing to change: today's set-up pays for this pivot.");
     assertThat(new SetupWords(GolferText.workup(free)).others()).isEmpty();
     assertThat(new SetupWords(GolferText.workup(free)).bridge()).isEmpty();
+  }
+
+  /** Whatever the sums say, a set-up fault that is seen is named first. */
+  @Test
+  void nothingSaysNothingToChangeWhileASetupFaultIsSeen() {
+    String free =
+        """
+        try seated-rotation.right.internal 55
+        try seated-rotation.left.external 60
+        try seated-rotation.left.internal 55
+        try trunk-turn.right 55
+        setup-fault.hunched=slight
+        setup-fault.no-side-tilt=clear
+        setup-fault.toe-weighted=clear
+        """;
+    assertThat(new SetupWords(GolferText.workup(free)).lines())
+        .containsExactly(
+            "Put right first: weight on the toes, hunched back. The turn asks for nothing"
+                + " else.");
+    List<SetupRepairs.Repair> repairs =
+        new SetupRepairs(new ExerciseTexts()).of(GolferText.workup(free));
+    assertThat(repairs).extracting(SetupRepairs.Repair::now).containsExactly(true, true, false);
+    assertThat(repairs.get(0).line())
+        .isEqualTo(
+            "Weight on the toes, clear: rock, then settle over the laces. Check: the toes can be"
+                + " lifted without moving");
+  }
+
+  @Test
+  void aTuckedPelvisIsNoFaultInARoundedShape() {
+    String tucked = "setup-fault.tucked=clear\n";
+    SetupRepairs repairs = new SetupRepairs(new ExerciseTexts());
+    assertThat(repairs.of(GolferText.workup(tucked))).hasSize(1);
+    assertThat(repairs.of(GolferText.workup(tucked + "shape=rounded\n"))).isEmpty();
   }
 
   @Test

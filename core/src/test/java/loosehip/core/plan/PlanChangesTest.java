@@ -127,4 +127,57 @@ class PlanChangesTest {
               assertThat(changed.block()).isEqualTo(Planner.plan(request));
             });
   }
+
+  private static PlanChanges.Changed anew(PlanRequest request, Map<ItemId, Integer> log) {
+    return (PlanChanges.Changed) of(request, PlanEdits.NONE, new PlanChange.PlanAnew(log));
+  }
+
+  private static List<ItemId> ids(PlanChanges.Changed changed) {
+    return changed.block().items().stream().map(PlanItem::id).toList();
+  }
+
+  @Test
+  void theLogMovesARungUpAndBackAndHoldsIt() {
+    PlanRequest request = request(Health.CLEAR, 25);
+    assertThat(ids(anew(request, Map.of(DROPS, 1))))
+        .contains(ItemId.of("double-bend-sit"))
+        .doesNotContain(DROPS);
+    assertThat(ids(anew(request, Map.of(DROPS, -1))))
+        .contains(ItemId.of("seated-foot-rolls"))
+        .doesNotContain(DROPS);
+    PlanChanges.Changed held = anew(request, Map.of(DROPS, 0));
+    assertThat(ids(held)).contains(DROPS);
+    assertThat(held.edits().rungs()).containsEntry(LadderId.of("hip-turn-floor"), 2);
+  }
+
+  @Test
+  void aStepBackFromTheLowestRungGivesLessAndTheHighestStays() {
+    PlanRequest request = request(Health.CLEAR, 25);
+    PlanItem lowest =
+        Planner.plan(request).items().stream()
+            .filter(i -> i.role() == PlanItem.Role.EXERCISE)
+            .filter(i -> i.exercise().orElseThrow().rung() == 1)
+            .filter(i -> i.dose().step(i.much(), 1).isPresent())
+            .findFirst()
+            .orElseThrow();
+    Dose.Prescribed more = lowest.dose().step(lowest.much(), 1).orElseThrow();
+    PlanEdits edits = PlanEdits.NONE.dose(lowest.id(), more);
+    PlanChanges.Changed back =
+        (PlanChanges.Changed) of(request, edits, new PlanChange.PlanAnew(Map.of(lowest.id(), -1)));
+    assertThat(back.edits().doses()).containsEntry(lowest.id(), lowest.much());
+    PlanChanges.Changed top =
+        (PlanChanges.Changed)
+            of(
+                request,
+                PlanEdits.NONE,
+                new PlanChange.PlanAnew(Map.of(ItemId.of("band-stance-turn"), 1)));
+    assertThat(top.edits()).isEqualTo(PlanEdits.NONE);
+  }
+
+  @Test
+  void aRungThatACautionBlocksIsNotEarnedByTheLog() {
+    Health knee = Health.of(Set.of(), List.of(NotedCaution.of(Caution.INNER_KNEE)));
+    PlanRequest request = request(knee, 25);
+    assertThat(ids(anew(request, Map.of(DROPS, 1)))).doesNotContain(ItemId.of("double-bend-sit"));
+  }
 }
