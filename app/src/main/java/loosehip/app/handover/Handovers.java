@@ -37,6 +37,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Handovers {
   private static final double LIKELY = 0.5;
+  private static final String UNBROKEN = "\u00a0±\u00a0";
 
   private final PlanPages plans;
   private final Plans given;
@@ -106,6 +107,7 @@ class Handovers {
     String degrees =
         workup.golfer().body().measurements(limit).stream()
             .map(LinkWords::number)
+            .map(n -> n.replace(" ± ", UNBROKEN))
             .collect(Collectors.joining(", "));
     String side = limit.concerns().map(workup::letter).map(l -> " (" + l + ")").orElse("");
     return side + (degrees.isEmpty() ? "" : ": " + degrees);

@@ -20,9 +20,9 @@ import loosehip.core.link.Link;
  */
 final class ThreadsDrawing {
   private static final int CAUSE_X = 222;
-  private static final int FAULT_LEFT = 344;
-  private static final int FAULT_RIGHT = 524;
-  private static final int COMPLAINT_X = 604;
+  private static final int FAULT_LEFT = 336;
+  private static final int FAULT_RIGHT = 548;
+  private static final int COMPLAINT_X = 612;
   private static final int CAUSE_STEP = 46;
   private static final int FAULT_STEP = 112;
   private static final int FAULT_STEP_MANY = 76;

@@ -49,9 +49,9 @@ class HandoversTest {
   void whatTheBodyCanAndCannotStandsApart() {
     Handover page = of("");
     assertThat(page.can())
-        .contains("Lead hip, inward (L): seated hip turn 44.5 ± 2.9", "Trunk turn");
+        .contains("Lead hip, inward (L): seated hip turn 44.5\u00a0±\u00a02.9", "Trunk turn");
     assertThat(page.cannot())
-        .contains("Trail hip, inward (R): seated hip turn 20.3 ± 2.6")
+        .contains("Trail hip, inward (R): seated hip turn 20.3\u00a0±\u00a02.6")
         .doesNotContainAnyElementsOf(page.can());
     assertThat(page.cannot()).anyMatch(l -> l.startsWith("Turn going back: "));
     assertThat(page.date()).isEqualTo("25 Nov 2026");
