@@ -1,7 +1,6 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -152,6 +151,7 @@ public final class Planner {
             new WeekFit.Settling(settle(SETTLE_UP), settle(SETTLE_DOWN)),
             together(),
             outcomes);
+    DoseRise rise = new DoseRise(worths(), needs.size(), this::item);
     List<Block.Week> weeks = new ArrayList<>();
     Optional<WeekFit.Chosen> last = Optional.empty();
     boolean hardYesterday = false;
@@ -163,8 +163,8 @@ public final class Planner {
               pieces(days, stageWeek, hardYesterday),
               new WeekFit.Tail(routines(), drills.items(number)),
               days);
-      weeks.add(new Block.Week(number, sessions(raised(chosen, stageWeek), days)));
-      hardYesterday = hardOn(chosen, Days.IN_A_WEEK);
+      weeks.add(new Block.Week(number, rise.raised(chosen, stageWeek).sessions(days)));
+      hardYesterday = chosen.hardOn(Days.IN_A_WEEK);
       last = number <= Block.STAGE_WEEKS ? Optional.of(chosen) : last;
     }
     return told(weeks, drills, last.orElseThrow());
@@ -368,122 +368,6 @@ public final class Planner {
       }
     }
     return mains;
-  }
-
-  /** Raises doses to what is planned for the week, the largest need first, as far as it fits. */
-  private WeekFit.Chosen raised(WeekFit.Chosen chosen, int stageWeek) {
-    List<Piece> pieces = new ArrayList<>(chosen.pieces());
-    List<Integer> order = new ArrayList<>();
-    for (int p = 0; p < pieces.size(); p++) {
-      order.add(p);
-    }
-    double[] worths = worths();
-    order.sort(
-        Comparator.comparingInt((Integer p) -> pieces.get(p).purpose(worths) == 0 ? 0 : 1)
-            .thenComparingDouble(p -> -worth(pieces.get(p), worths))
-            .thenComparingInt(p -> p));
-    for (int p : order) {
-      Piece piece = pieces.get(p);
-      if (!chosen.days().get(p).none() && piece.counts()) {
-        raise(chosen, pieces, p, stageWeek);
-      }
-    }
-    return new WeekFit.Chosen(
-        pieces, chosen.days(), chosen.tail(), chosen.frames(), chosen.firstFirst());
-  }
-
-  private void raise(WeekFit.Chosen chosen, List<Piece> pieces, int p, int stageWeek) {
-    Piece before = pieces.get(p);
-    Exercise exercise = before.item().exercise().orElseThrow();
-    Dose.Prescribed planned = exercise.dose().in(stageWeek, Block.STAGE_WEEKS);
-    for (Dose.Prescribed much = planned; ; ) {
-      pieces.set(p, before.with(item(exercise, much)));
-      if (good(chosen, pieces)) {
-        return;
-      }
-      Optional<Dose.Prescribed> less = exercise.dose().step(much, -1);
-      if (less.isEmpty()) {
-        break;
-      }
-      much = less.get();
-    }
-    pieces.set(p, before);
-  }
-
-  /** Whether every day fits, no exercise takes too much of one, and the first need stays first. */
-  private boolean good(WeekFit.Chosen chosen, List<Piece> pieces) {
-    for (int d = 0; d < Days.IN_A_WEEK; d++) {
-      DayShape shape = new DayShape(chosen.frames().get(d));
-      int longest = 0;
-      for (int p = 0; p < pieces.size(); p++) {
-        if (chosen.days().get(p).has(d + 1)) {
-          shape.add(pieces.get(p), 1);
-          longest = Math.max(longest, pieces.get(p).seconds());
-        }
-      }
-      boolean tooLong = shape.length() >= Session.LONG && longest * 3 > shape.length();
-      if (chosen.frames().get(d).most() >= 0 && (!shape.fits() || tooLong)) {
-        return false;
-      }
-    }
-    return !chosen.firstFirst() || firstFirst(chosen.days(), pieces);
-  }
-
-  private boolean firstFirst(List<Days> days, List<Piece> pieces) {
-    double[] worths = worths();
-    long[] each = new long[worths.length];
-    for (int p = 0; p < pieces.size(); p++) {
-      int purpose = pieces.get(p).purpose(worths);
-      if (purpose >= 0) {
-        each[purpose] += (long) days.get(p).count() * pieces.get(p).seconds();
-      }
-    }
-    return Arrays.stream(each).limit(needs.size()).allMatch(t -> t <= each[0]);
-  }
-
-  private static double worth(Piece piece, double[] needs) {
-    double sum = 0;
-    for (int n = 0; n < needs.length; n++) {
-      sum += needs[n] * piece.service()[n];
-    }
-    return sum;
-  }
-
-  private List<Session> sessions(WeekFit.Chosen chosen, Days days) {
-    List<Session> sessions = new ArrayList<>();
-    for (int day : days.list()) {
-      DayShape shape = new DayShape(chosen.frames().get(day - 1));
-      List<PlanItem> items = new ArrayList<>();
-      for (int p = 0; p < chosen.pieces().size(); p++) {
-        if (chosen.days().get(p).has(day)) {
-          shape.add(chosen.pieces().get(p), 1);
-          items.add(chosen.pieces().get(p).item());
-        }
-      }
-      items.sort(Session.order());
-      shape.settle().ifPresent(settle -> items.add(0, settle));
-      chosen
-          .tail()
-          .forEach(
-              (item, on) -> {
-                if (on.has(day)) {
-                  items.add(item);
-                }
-              });
-      if (items.stream().anyMatch(i -> i.role() != PlanItem.Role.SETTLE)) {
-        sessions.add(new Session(day, List.copyOf(items)));
-      }
-    }
-    return sessions;
-  }
-
-  private static boolean hardOn(WeekFit.Chosen chosen, int day) {
-    for (int p = 0; p < chosen.pieces().size(); p++) {
-      if (chosen.days().get(p).has(day) && chosen.pieces().get(p).hard()) {
-        return true;
-      }
-    }
-    return false;
   }
 
   private PlanItem item(Exercise exercise, Dose.Prescribed dose) {

@@ -75,7 +75,44 @@ final class WeekFit {
       List<Days> days,
       Map<PlanItem, Days> tail,
       List<DayShape.Frame> frames,
-      boolean firstFirst) {}
+      boolean firstFirst) {
+    /** The sessions of these days, each in its order. */
+    List<Session> sessions(Days on) {
+      List<Session> sessions = new ArrayList<>();
+      for (int day : on.list()) {
+        DayShape shape = new DayShape(frames.get(day - 1));
+        List<PlanItem> items = new ArrayList<>();
+        for (int p = 0; p < pieces.size(); p++) {
+          if (days.get(p).has(day)) {
+            shape.add(pieces.get(p), 1);
+            items.add(pieces.get(p).item());
+          }
+        }
+        items.sort(Session.order());
+        shape.settle().ifPresent(settle -> items.add(0, settle));
+        tail.forEach(
+            (item, its) -> {
+              if (its.has(day)) {
+                items.add(item);
+              }
+            });
+        if (items.stream().anyMatch(i -> i.role() != PlanItem.Role.SETTLE)) {
+          sessions.add(new Session(day, List.copyOf(items)));
+        }
+      }
+      return sessions;
+    }
+
+    /** Whether anything hard is done on a day. */
+    boolean hardOn(int day) {
+      for (int p = 0; p < pieces.size(); p++) {
+        if (days.get(p).has(day) && pieces.get(p).hard()) {
+          return true;
+        }
+      }
+      return false;
+    }
+  }
 
   /** A week with what it serves. */
   private record Week(List<Days> days, double served, boolean firstFirst) {

@@ -390,7 +390,7 @@ class BlockRulesTest {
   }
 
   /** The trainer's hand opens nothing that a caution, a clearance or a gate keeps shut. */
-  @Law(tries = 150)
+  @Law(tries = 60)
   void noHandEditPlansWhatIsBlocked(Chance chance) {
     CaseFile golfer = RandomGolfers.of(chance.whole(0, 100_000_000));
     List<ItemId> all = Catalogue.standard().items();
