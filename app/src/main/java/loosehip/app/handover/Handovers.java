@@ -29,7 +29,6 @@ import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.pivot.Margin;
 import loosehip.core.plan.Block;
-import loosehip.core.plan.DrillFor;
 import loosehip.core.safety.NotedCaution;
 import org.springframework.stereotype.Component;
 
@@ -133,7 +132,7 @@ class Handovers {
         .toList();
   }
 
-  /** The drills of the plan given, each with its fault. */
+  /** The drills of the plan given, each with its fault; not what is struck since. */
   private List<String> drills(Workup workup) {
     return given
         .of(workup)
@@ -141,7 +140,7 @@ class Handovers {
         .map(
             p ->
                 p.block().drills().stream()
-                    .filter(DrillFor::now)
+                    .filter(d -> d.now() && !p.struck().containsKey(d.drill()))
                     .map(d -> texts.of(d.drill()).name() + ", for " + Text.lower(d.fault().title()))
                     .toList())
         .orElse(List.of());

@@ -84,7 +84,10 @@ public class PlanPages {
         new SetupWords(workup).bridge(),
         repairs.of(workup),
         ShiftedArcs.of(workup),
-        block.drills().stream().map(this::drill).toList(),
+        block.drills().stream()
+            .filter(d -> !plan.struck().containsKey(d.drill()))
+            .map(this::drill)
+            .toList(),
         stages.stream()
             .map(s -> new PlanPage.StageTab(s.first(), title(s), s.equals(stage)))
             .toList(),

@@ -11,6 +11,7 @@ import loosehip.app.words.Text;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
 import loosehip.core.plan.SetupRoutine;
+import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
 
 /**
@@ -44,8 +45,14 @@ public class SetupRepairs {
     }
   }
 
-  /** What puts right what is seen at address, in order; empty when nothing is seen. */
+  /**
+   * What puts right what is seen at address, in order; empty when nothing is seen, and while nobody
+   * may be asked to move: a routine is movement.
+   */
   public List<Repair> of(Workup workup) {
+    if (workup.guard().refuses(Passage.MOVES).isPresent()) {
+      return List.of();
+    }
     Seen seen = workup.golfer().seen().in(workup.golfer().shape());
     List<Repair> repairs = new ArrayList<>();
     for (Map.Entry<SetupRoutine, List<SetupFault>> due : SetupRoutine.of(seen).entrySet()) {

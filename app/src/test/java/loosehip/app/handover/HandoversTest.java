@@ -22,6 +22,7 @@ class HandoversTest {
       new Account("wren-id", "practice", "Corrie Brae", "wren", "Wren", "hash", "owner");
   private static final String HIPS =
       """
+      asked
       consent=1
       who.handed=right
       try seated-rotation.right.internal 20 21 20

@@ -8,6 +8,8 @@ import loosehip.app.golfer.GolferText;
 import loosehip.app.pivot.PivotPage;
 import loosehip.app.repair.SetupRepairs;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SetupWordsTest {
   private static final String B =
@@ -85,6 +87,8 @@ class SetupWordsTest {
         try seated-rotation.left.external 60
         try seated-rotation.left.internal 55
         try trunk-turn.right 55
+        asked
+        consent=1
         setup-fault.hunched=slight
         setup-fault.no-side-tilt=clear
         setup-fault.toe-weighted=clear
@@ -102,9 +106,19 @@ class SetupWordsTest {
                 + " lifted without moving");
   }
 
+  /** A routine is movement: nobody is asked to do it before the signs are, or while one waits. */
+  @ParameterizedTest
+  @ValueSource(strings = {"consent=1\n", "asked\nconsent=1\nwarning.night-pain=yes\n"})
+  void noRoutineIsShownToWhomMustNotMove(String state) {
+    SetupRepairs repairs = new SetupRepairs(new ExerciseTexts());
+    String seen = "setup-fault.toe-weighted=clear\n";
+    assertThat(repairs.of(GolferText.workup(state + seen))).isEmpty();
+    assertThat(repairs.of(GolferText.workup("asked\nconsent=1\n" + seen))).hasSize(1);
+  }
+
   @Test
   void aTuckedPelvisIsNoFaultInARoundedShape() {
-    String tucked = "setup-fault.tucked=clear\n";
+    String tucked = "asked\nconsent=1\nsetup-fault.tucked=clear\n";
     SetupRepairs repairs = new SetupRepairs(new ExerciseTexts());
     assertThat(repairs.of(GolferText.workup(tucked))).hasSize(1);
     assertThat(repairs.of(GolferText.workup(tucked + "shape=rounded\n"))).isEmpty();
