@@ -78,6 +78,6 @@ public class ExerciseTexts {
 
   /** The photo of a practice's own exercise, as a data address; empty without one. */
   public Optional<String> photo(ItemId id) {
-    return shelf.filter(s -> id.id().startsWith(OwnExercise.PREFIX)).flatMap(s -> s.photo(id));
+    return shelf.filter(s -> id.id().startsWith(OwnItem.PREFIX)).flatMap(s -> s.photo(id));
   }
 }

@@ -6,8 +6,11 @@ import java.util.Set;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Exercise;
+import loosehip.core.plan.ItemId;
+import loosehip.core.plan.LadderId;
 import loosehip.core.plan.Position;
 import loosehip.core.plan.Tool;
+import loosehip.core.plan.Tools;
 import loosehip.core.safety.Demand;
 
 /**
@@ -19,6 +22,7 @@ import loosehip.core.safety.Demand;
  * @param serves limits it serves fully, at least one
  * @param also limits it serves by half
  * @param dose how much
+ * @param doseText the dose as it was written
  * @param position where it is done
  * @param tools what must be at hand
  * @param demands what it asks of the body; cautions act on these
@@ -35,8 +39,22 @@ public record OwnExercise(
     Position position,
     Set<Tool> tools,
     Set<Demand> demands,
-    Optional<String> above) {
+    Optional<String> above)
+    implements OwnItem {
 
-  /** What every own exercise's id begins with, in plans. */
-  public static final String PREFIX = "own-";
+  /** The exercise as it is planned, under its id in plans, on a rung of a ladder. */
+  Exercise planned(ItemId planId, LadderId ladder, int rung) {
+    return new Exercise(
+        planId,
+        ladder,
+        rung,
+        kind,
+        serves,
+        also,
+        dose,
+        position,
+        Tools.each(tools),
+        demands,
+        Set.of());
+  }
 }

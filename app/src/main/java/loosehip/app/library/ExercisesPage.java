@@ -13,60 +13,48 @@ import org.springframework.util.MultiValueMap;
  *
  * @param edition of the catalogue
  * @param lines every exercise and drill
- * @param adding what was just added or refused
- * @param fields what is told of an own exercise in words
- * @param kinds sorts of work
- * @param owns own exercises that a harder rung can stand on
- * @param choices what is told of an own exercise by choosing
+ * @param adding what was just added, taken out or refused
+ * @param forms in which own ones are told
  */
-public record ExercisesPage(
-    int edition,
-    List<Line> lines,
-    Adding adding,
-    List<Field> fields,
-    List<Choice> kinds,
-    List<Choice> owns,
-    List<Choices> choices) {
-  /** What is told of an exercise in words, and how it is asked for. */
-  static final List<Asked> FIELDS =
-      List.of(
-          new Asked("name", "name"),
-          new Asked("purpose", "purpose"),
-          new Asked("start", "start position"),
-          new Asked("feel", "feel"),
-          new Asked("spoils", "what spoils it"),
-          new Asked("harder", "harder"),
-          new Asked("easier", "easier"),
-          new Asked("stop", "stop signs"));
-
-  /** Something asked for in words. */
-  record Asked(String name, String title) {}
+public record ExercisesPage(int edition, List<Line> lines, Adding adding, List<OwnForm> forms) {
 
   /** A problem with the form as its reader knows the fields: by title. */
   static String said(Problem problem) {
     String field = problem.pointer().isEmpty() ? "" : problem.pointer().substring(1);
-    String title =
-        FIELDS.stream()
-            .filter(f -> f.name().equals(field))
-            .map(Asked::title)
-            .findFirst()
-            .orElse(field);
+    String title = OwnForm.title(field);
     String where = title.isEmpty() ? "" : title + ": ";
     return where + problem.wrong() + "; " + problem.right();
   }
 
   /**
-   * What was just added or refused.
+   * What was just added, taken out or refused.
    *
-   * @param done what was kept, in words; empty when nothing was
+   * @param of what it was about
+   * @param done what was done, in words; empty when nothing was
+   * @param dropped id of the own item that was taken out and can be put back; empty when none was
    * @param problems why nothing was kept; empty when nothing was refused
    * @param form what was typed
    */
-  public record Adding(String done, List<String> problems, MultiValueMap<String, String> form) {
-    static final Adding NOTHING = new Adding("", List.of(), new LinkedMultiValueMap<>());
+  public record Adding(
+      OwnForm.Sort of,
+      String done,
+      String dropped,
+      List<String> problems,
+      MultiValueMap<String, String> form) {
+    static final Adding NOTHING = done("", "");
+
+    static Adding done(String words, String dropped) {
+      return new Adding(
+          OwnForm.Sort.EXERCISE, words, dropped, List.of(), new LinkedMultiValueMap<>());
+    }
+
+    static Adding refused(
+        OwnForm.Sort of, List<String> problems, MultiValueMap<String, String> typed) {
+      return new Adding(of, "", "", problems, typed);
+    }
 
     /** What was typed into a field; empty text when nothing was. */
-    public String typed(String field) {
+    String typed(String field) {
       return Optional.ofNullable(form.getFirst(field)).orElse("");
     }
 
@@ -80,19 +68,13 @@ public record ExercisesPage(
     }
   }
 
-  /** A field of the form. */
-  public record Field(String name, String title, String typed) {}
-
-  /** One thing that can be chosen. */
-  public record Choice(String id, String words, boolean chosen) {}
-
-  /** Things of which any can be chosen. */
-  public record Choices(String name, String title, List<Choice> all) {}
-
   /**
    * An exercise or drill to look up.
    *
-   * @param photo id of the own exercise whose photo is shown; empty when it is drawn or has none
+   * @param asks how much of it, with what, and what it asks of the body
+   * @param reduced when a drill is given in its easier form, and what that asks for; empty for
+   *     exercises
+   * @param photo id of the own item whose photo is shown; empty when it is drawn or has none
    * @param own its id when it is the practice's own
    * @param words what it is searched by
    */
@@ -100,19 +82,11 @@ public record ExercisesPage(
       ExerciseText text,
       String sort,
       String serves,
-      String dose,
-      String tools,
-      String demands,
+      String asks,
+      String reduced,
       Optional<Drawing> start,
       Optional<Drawing> end,
       Optional<String> photo,
       Optional<String> own,
-      String words) {
-    /** How much of it, with what, and what it asks of the body. */
-    public String asks() {
-      return dose
-          + (tools.isEmpty() ? "" : " · with " + tools)
-          + (demands.isEmpty() ? "" : " · asks: " + demands);
-    }
-  }
+      String words) {}
 }

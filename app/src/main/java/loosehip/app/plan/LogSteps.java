@@ -52,11 +52,16 @@ public class LogSteps {
     log.stream()
         .filter(k -> k.plan() == number(now) && k.log().stops())
         .forEach(k -> asked.add(k.item()));
+    Set<ItemId> drills =
+        now.block().items(week).stream()
+            .filter(PlanItem::drill)
+            .map(PlanItem::id)
+            .collect(Collectors.toSet());
     Map<ItemId, RungRule.Verdict> steps = new LinkedHashMap<>();
     for (ItemId item : asked) {
       List<ItemLog> said = said(versions, log, item);
       if (!said.isEmpty()) {
-        steps.put(item, RungRule.of(said));
+        steps.put(item, drills.contains(item) ? RungRule.ofDrill(said) : RungRule.of(said));
       }
     }
     return steps;

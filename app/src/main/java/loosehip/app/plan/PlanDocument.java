@@ -5,16 +5,21 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.document.Documents;
 import loosehip.core.body.Leg;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.Days;
 import loosehip.core.plan.Dose;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.DrillFor;
+import loosehip.core.plan.DrillStep;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
+import loosehip.core.plan.LadderId;
 import loosehip.core.plan.LeftOut;
 import loosehip.core.plan.NextRung;
 import loosehip.core.plan.PlanEdits;
@@ -110,6 +115,8 @@ record PlanDocument(
     @JsonSubTypes.Type(value = Reason.FromWeek.class, name = "later"),
     @JsonSubTypes.Type(value = Reason.OtherStyle.class, name = "style"),
     @JsonSubTypes.Type(value = Reason.NotWhile.class, name = "beside-a-fault"),
+    @JsonSubTypes.Type(value = Reason.Learnt.class, name = "learnt"),
+    @JsonSubTypes.Type(value = Reason.Eased.class, name = "eased"),
     @JsonSubTypes.Type(value = Reason.Stopped.class, name = "stopped"),
     @JsonSubTypes.Type(value = Reason.TrainersHand.class, name = "trainer"),
     @JsonSubTypes.Type(value = Reason.AsWritten.class, name = "written")
@@ -236,6 +243,30 @@ record PlanDocument(
 
   /** Reads the trainer's decisions as they were kept. */
   static PlanEdits edits(String kept) {
-    return JSON.readValue(kept, PlanEdits.class);
+    return JSON.readValue(kept, EditsPart.class).edits();
+  }
+
+  /**
+   * The trainer's decisions.
+   *
+   * @param drills none in plans given before they were kept
+   * @param cues none in plans given before they were kept
+   */
+  private record EditsPart(
+      Map<ItemId, Days> pins,
+      Set<ItemId> out,
+      Map<LadderId, Integer> rungs,
+      Map<ItemId, Dose.Prescribed> doses,
+      @Nullable Map<ItemId, DrillStep> drills,
+      @Nullable Map<ItemId, String> cues) {
+    PlanEdits edits() {
+      return new PlanEdits(
+          pins,
+          out,
+          rungs,
+          doses,
+          drills == null ? Map.of() : drills,
+          cues == null ? Map.of() : cues);
+    }
   }
 }

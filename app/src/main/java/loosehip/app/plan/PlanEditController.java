@@ -159,6 +159,14 @@ class PlanEditController {
       case "out" -> Asked.to(new PlanChange.TakeOut(item), "");
       case "add" -> Asked.to(new PlanChange.Add(item), "added: " + named);
       case "rung" -> Asked.to(new PlanChange.Climb(item, form.by()), "rung: " + named);
+      case "step" ->
+          Asked.to(
+              new PlanChange.Climb(item, form.by()),
+              (form.by() < 0 ? "easier form: " : "moved on from: ") + named);
+      case "cue" ->
+          Asked.to(
+              new PlanChange.Cue(item, Typed.clean(form.name())),
+              (form.name().isBlank() ? "cue taken away: " : "cue kept: ") + named);
       case "dose" ->
           Asked.to(new PlanChange.ChangeDose(item, form.week(), form.by()), "dose: " + named);
       default -> Asked.refused(UNKNOWN);

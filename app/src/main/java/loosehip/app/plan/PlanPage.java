@@ -122,12 +122,14 @@ public record PlanPage(
    * One exercise or drill.
    *
    * @param held whether the trainer holds it in
-   * @param rungs whether its ladder has another rung down and up
+   * @param rungs whether its ladder has another rung down and up; of a drill, whether it has an
+   *     easier form and may make way for the next of its line
    * @param doses whether there is less and more of it to give
    * @param struck why it must not be done any more; empty when it may
    * @param changed how it is done differently for a caution; empty when it is not
    * @param ticks boxes to tick at home
    * @param next what follows in its place if it goes well; empty when nothing does
+   * @param cue the trainer's own cue; empty when there is none
    * @param photo address of the practice's own photo; empty when it is drawn
    */
   public record Item(
@@ -148,7 +150,23 @@ public record PlanPage(
       String changed,
       Optional<String> photo,
       Ticks ticks,
-      String next) {
+      String next,
+      String cue) {
+    /** The address its steps are sent to, and the word they are called by. */
+    public String stepped() {
+      return drill ? "step" : "rung";
+    }
+
+    /** What a step down is called. */
+    public String down() {
+      return (drill ? "Easier form of " : "Easier rung, ") + text.name();
+    }
+
+    /** What a step up is called. */
+    public String up() {
+      return drill ? "On from " + text.name() : "Harder rung, " + text.name();
+    }
+
     /** Where in a session it stands, which rung it is, on which days. */
     public String placed() {
       return place + (rung.isEmpty() ? "" : " · " + rung) + " · " + days;

@@ -240,7 +240,9 @@ public class PlanPages {
         figures.find(item.id() + ".start"),
         figures.find(item.id() + ".end"),
         plan.edits().pins().containsKey(item.id()),
-        new PlanPage.Steps(rung > 1, rung < rungs),
+        item.drill()
+            ? new PlanPage.Steps(item.form().filter(f -> f == Drill.Form.FULL).isPresent(), true)
+            : new PlanPage.Steps(rung > 1, rung < rungs),
         new PlanPage.Steps(
             item.dose().step(item.much(), -1).isPresent(),
             item.dose().step(item.much(), 1).isPresent()),
@@ -252,7 +254,8 @@ public class PlanPages {
         PlanPage.Ticks.of(
             IntStream.rangeClosed(first.number(), last.number()).mapToObj(String::valueOf).toList(),
             days(item, first, plan)),
-        next(item, plan));
+        next(item, plan),
+        plan.edits().cues().getOrDefault(item.id(), ""));
   }
 
   /** Why an item must not be done any more. */

@@ -23,6 +23,10 @@ public final class FollowWords {
           ? easy.of() + " easy sessions in a row at the top dose"
           : easy.sessions() + " of " + easy.of() + " easy sessions in a row at the top dose";
     }
-    return "nothing said yet";
+    return because instanceof RungRule.Because.Held held
+        ? "held for "
+            + held.days()
+            + (held.days() == held.of() ? " days or more" : " of " + held.of() + " days")
+        : "nothing said yet";
   }
 }

@@ -13,6 +13,7 @@ import loosehip.core.plan.Dose;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.Gate;
 import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanNote;
 import loosehip.core.plan.PlanRefusal;
@@ -126,6 +127,10 @@ public final class PlanWords {
       return "belongs to another way to start down: " + Text.lower(other.style().title());
     } else if (reason instanceof Reason.NotWhile beside) {
       return "not while this stands: " + Text.lower(beside.stands().title());
+    } else if (reason instanceof Reason.Learnt) {
+      return "it held for a week; the next of its line has come";
+    } else if (reason instanceof Reason.Eased) {
+      return "made easier by the trainer, or by the log";
     } else if (reason instanceof Reason.Stopped stopped) {
       return "stopped by pain on " + Dates.day(stopped.on());
     } else if (reason instanceof Reason.TrainersHand) {
@@ -236,6 +241,12 @@ public final class PlanWords {
           + ". Only a recorded clearance lifts it. Nothing was changed.";
     } else if (refusal instanceof PlanRefusal.NoOtherRung) {
       return "There is no other rung. Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.NoOtherDrill drill) {
+      return name.apply(drill.item())
+          + " has no other form and no drill after it that may be given."
+          + " Nothing was changed.";
+    } else if (refusal instanceof PlanRefusal.CueTooLong) {
+      return "A cue has at most " + PlanEdits.CUE_MOST + " letters; the one before stays.";
     } else if (refusal instanceof PlanRefusal.EndOfDose) {
       return "That is the end of what its dose allows. Nothing was changed.";
     } else if (refusal instanceof PlanRefusal.NotHeld held) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.plan.Catalogue;
+import loosehip.core.plan.Drill;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.LadderId;
@@ -79,9 +80,31 @@ class ExerciseShelfTest {
   }
 
   @Test
+  void ownDrillsStandBeforeOrAfterTheShippedOnesAndKeepTheirWords() {
+    when(store.of(PRACTICE)).thenReturn(List.of(drill("early", false), drill("late", true)));
+    when(store.ever(PRACTICE)).thenReturn(List.of(drill("gone", false)));
+    Catalogue catalogue = shelf.anew(PRACTICE);
+    List<ItemId> ids = catalogue.drills().stream().map(Drill::id).toList();
+    assertThat(ids).startsWith(planId("early")).endsWith(planId("late"));
+    assertThat(ids).doesNotContain(planId("gone")).hasSizeGreaterThan(30);
+    assertThat(catalogue.drill(planId("gone"))).isPresent();
+    assertThat(shelf.text(planId("late"))).map(ExerciseText::name).contains("The late");
+    assertThat(shelf.last(PRACTICE, "gone")).map(OwnItem::id).contains("gone");
+    assertThat(shelf.last(PRACTICE, "never")).isEmpty();
+  }
+
+  private static OwnExercises.Stored drill(String id, boolean last) {
+    String text =
+        ONE.formatted(
+                id, "The " + id, ", \"demands\": [], \"easierDemands\": [], \"last\": " + last)
+            .replace("\"kind\": \"range\", \"serves\": [\"trail-ir\"]", "\"faults\": [\"sway\"]");
+    return new OwnExercises.Stored(id, text, false);
+  }
+
+  @Test
   void twoPracticesDoNotShareAnId() {
     assertThat(ExerciseShelf.planId("practice-2", "low")).isNotEqualTo(planId("low"));
-    assertThat(planId("low").id()).startsWith(OwnExercise.PREFIX);
+    assertThat(planId("low").id()).startsWith(OwnItem.PREFIX);
   }
 
   @Test

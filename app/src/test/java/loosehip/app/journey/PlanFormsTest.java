@@ -12,69 +12,26 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
-import loosehip.app.golfer.AtAGlance;
 import loosehip.app.golfer.Workup;
-import loosehip.app.golfer.Workups;
 import loosehip.app.plan.PlanStation;
-import loosehip.app.plan.Plans;
-import loosehip.app.store.Glance;
-import loosehip.app.store.Homework;
 import loosehip.app.store.PlanTemplates;
 import loosehip.app.words.SafetyWords;
-import loosehip.core.follow.Done;
-import loosehip.core.follow.TodayGroup;
+import loosehip.core.plan.Drill;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.Planner;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Movement;
 import org.hamcrest.Matchers;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.ResultActions;
-import org.springframework.web.util.HtmlUtils;
 
-/** The forms of a plan and of its log without a browser: what is kept and what is refused. */
-class PlanFormsTest extends FormsTest {
-  @Autowired Workups workups;
-  @Autowired Plans plans;
+/** The forms of a plan without a browser: what is kept and what is refused. */
+class PlanFormsTest extends PlanForms {
   @Autowired PlanTemplates templates;
-  @Autowired Homework homework;
-
-  @BeforeEach
-  void aStiffGolferWithTime() throws Exception {
-    for (String take :
-        List.of(
-            "seated-rotation.right.internal 22",
-            "seated-rotation.left.internal 24",
-            "seated-rotation.left.external 45",
-            "trunk-turn.right 30",
-            "bridge-hold.left 8",
-            "bridge-hold.right 9")) {
-      String[] words = take.split(" ");
-      send(
-          post("/golfers/" + golfer + "/measure/" + words[0] + "/tries")
-              .param("value", words[1])
-              .param("submitKey", take));
-    }
-    for (String fact :
-        List.of(
-            "fault.sway=clear",
-            "fault.reverse-tilt=clear",
-            "wish.minutes=30",
-            "wish.days=5",
-            "wish.tool-club=yes",
-            "wish.tool-chair=yes")) {
-      String[] halves = fact.split("=");
-      note(halves[0], halves[1]);
-    }
-    note("wish.start", LocalDate.now().toString());
-  }
 
   /** Two browsers: one notes a caution while the other gives the plan made before it. */
   @Test
@@ -152,32 +109,8 @@ class PlanFormsTest extends FormsTest {
     }
   }
 
-  private String read(String address) throws Exception {
-    return HtmlUtils.htmlUnescape(page(address).andReturn().getResponse().getContentAsString());
-  }
-
-  private ResultActions plan(String what, String... params) throws Exception {
-    var request = post("/golfers/" + golfer + "/plan/" + what);
-    for (int i = 0; i < params.length; i += 2) {
-      request.param(params[i], params[i + 1]);
-    }
-    return send(request);
-  }
-
-  private Workup workup() {
-    return workups.open(wren.account(), golfer);
-  }
-
-  private Plans.Plan now() {
-    return plans.of(workup()).orElseThrow();
-  }
-
   private List<String> ids() {
     return now().block().items().stream().map(i -> i.id().id()).toList();
-  }
-
-  private int version() {
-    return now().kept().orElseThrow().number();
   }
 
   @ParameterizedTest(name = "{0} {1}: {2}")
@@ -285,52 +218,6 @@ class PlanFormsTest extends FormsTest {
         .andExpect(redirectedUrl("/golfers/" + golfer + "/plan"));
   }
 
-  private ResultActions say(LocalDate day, String item, String... params) throws Exception {
-    var request = post("/golfers/" + golfer + "/follow/" + day + "/" + item);
-    for (int i = 0; i < params.length; i += 2) {
-      request.param(params[i], params[i + 1]);
-    }
-    return send(request);
-  }
-
-  /** A later "all done" does not wash the pain out, and the golfer waits for the trainer. */
-  @Test
-  void whatPainStoppedIsNotLoggedAsDoneAndWaitsForTheTrainer() throws Exception {
-    LocalDate first = LocalDate.now().minusDays(6);
-    note("wish.start", first.toString());
-    plans.giveFrom(workups.open(wren.account(), golfer), wren.account(), first);
-    LocalDate hurt = dayWith("seated-knee-drops", first);
-    LocalDate later = dayWith("seated-knee-drops", hurt.plusDays(1));
-    say(hurt, "seated-knee-drops", "done", "under", "pain", "6");
-    say(later, "seated-knee-drops", "done", "top", "pain", "0")
-        .andExpect(content().string(containsString("Stopped by pain: nothing is logged")));
-    send(post("/golfers/" + golfer + "/follow/" + later).param("effort", "4"));
-    assertThat(homework.of(golfer))
-        .filteredOn(said -> said.item().id().equals("seated-knee-drops"))
-        .hasSize(1);
-    assertThat(homework.of(golfer)).hasSizeGreaterThan(1);
-    Glance glance = AtAGlance.glance(workups.open(wren.account(), golfer));
-    assertThat(glance.group()).isEqualTo(TodayGroup.WAITING);
-    assertThat(glance.words()).startsWith("stopped by pain on ");
-    say(hurt, "seated-knee-drops", "done", "under", "pain", "2");
-    assertThat(AtAGlance.glance(workups.open(wren.account(), golfer)).group())
-        .as("a slip of the finger is put right")
-        .isNotEqualTo(TodayGroup.WAITING);
-  }
-
-  private LocalDate dayWith(String item, LocalDate from) {
-    var plan = plans.of(workups.open(wren.account(), golfer)).orElseThrow();
-    return from.datesUntil(LocalDate.now().plusDays(1))
-        .filter(
-            day ->
-                plan.block()
-                    .session(day)
-                    .filter(s -> s.item(ItemId.of(item)).isPresent())
-                    .isPresent())
-        .findFirst()
-        .orElseThrow();
-  }
-
   /** What the surgeon said stands on the sheet, and what is done differently with its item. */
   @Test
   void limitsAndChangesStandOnPaperAndWhatIsForbiddenIsNotPlanned() throws Exception {
@@ -385,99 +272,67 @@ class PlanFormsTest extends FormsTest {
         .andExpect(content().string(containsString("T180000")));
   }
 
-  private ResultActions say(String day, String item, String... params) throws Exception {
-    var request = post("/golfers/" + golfer + "/follow/" + day + "/" + item);
-    for (int i = 0; i < params.length; i += 2) {
-      request.param(params[i], params[i + 1]);
-    }
-    return send(request);
-  }
-
-  @ParameterizedTest(name = "{0} {1}: {3}")
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "today | seated-knee-drops | 11 | go from 0 to 10. Nothing was kept",
-        "today | seated-knee-drops | 3.5 | go from 0 to 10. Nothing was kept",
-        "today | no-such | 3 | not in the plan on this day",
-        "tomorrow | seated-knee-drops | 3 | still to come. Nothing was kept",
-        "someday | seated-knee-drops | 3 | not in the plan on this day",
-        "long-ago | seated-knee-drops | 3 | not in the plan on this day",
-      })
-  void whatCannotBeSaidIsRefusedInWords(String day, String item, String pain, String words)
-      throws Exception {
-    plan("give");
-    LocalDate today = LocalDate.now();
-    String on =
-        switch (day) {
-          case "today" -> today.toString();
-          case "tomorrow" -> today.plusDays(1).toString();
-          case "long-ago" -> today.minusYears(1).toString();
-          default -> day;
-        };
-    say(on, item, "done", "top", "pain", pain)
-        .andExpect(status().isOk())
-        .andExpect(content().string(containsString(words)))
-        .andExpect(content().string(containsString("not saved")));
-    assertThat(homework.of(golfer)).isEmpty();
-  }
-
+  /** A cue stands on the sheet in the trainer's name, and moves nothing. */
   @Test
-  void whatWasSaidComesBackAndWordsAreCutNotRefused() throws Exception {
+  void aCueStandsWithItsItemAndOnTheSheetUntilItIsTakenAway() throws Exception {
     plan("give");
-    String today = LocalDate.now().toString();
-    say(
-        today,
-        "seated-knee-drops",
-        "done",
-        "between",
-        "effort",
-        "7",
-        "poorForm",
-        "true",
-        "felt",
-        "x".repeat(300),
-        "seen",
-        "half of it");
-    Homework.Said kept = homework.of(golfer).get(0);
-    assertThat(kept.log().effort()).isEqualTo(Optional.of(7));
-    assertThat(kept.log().pain()).isEmpty();
-    assertThat(kept.log().goodForm()).isFalse();
-    assertThat(kept.felt()).hasSize(200);
-    page("/golfers/" + golfer + "/follow?day=" + today)
-        .andExpect(content().string(containsString("half of it")))
-        .andExpect(content().string(containsString("Feel and real")));
-    page("/golfers/" + golfer + "/follow?day=yesterday").andExpect(status().isOk());
+    var before = now().block();
+    plan("cue", "item", "seated-knee-drops", "name", "Seat heavy, \u201cthen\u201d turn.");
+    assertThat(now().block()).isEqualTo(before);
+    assertThat(now().kept().orElseThrow().label()).startsWith("cue kept: seated knee drops");
+    assertThat(read("/golfers/" + golfer + "/sheet"))
+        .contains("Wren says:", "Seat heavy, \u201cthen\u201d turn.");
+    assertThat(read("/golfers/" + golfer + "/plan"))
+        .contains("Seat heavy")
+        .doesNotContain("would give another plan");
+    plan("dose", "item", "seated-knee-drops", "by", "1");
+    assertThat(now().edits().cues()).hasSize(1);
+    plan("cue", "item", "seated-knee-drops", "name", " ");
+    assertThat(read("/golfers/" + golfer + "/sheet")).doesNotContain("Wren says:");
+    plan("back", "to", "2");
+    assertThat(now().edits().cues()).as("an earlier version brings it back").hasSize(1);
   }
 
-  @Test
-  void withoutAPlanThereIsNoLogAndThePageTeaches() throws Exception {
-    page("/golfers/" + golfer + "/follow")
-        .andExpect(content().string(containsString("The log belongs to a plan that was given")));
-    say(LocalDate.now().toString(), "bridge", "done", "top")
-        .andExpect(content().string(containsString("not in the plan on this day")));
-    send(post("/golfers/" + golfer + "/follow/" + LocalDate.now()))
+  @ParameterizedTest
+  @CsvSource({"hop-hold, soft", "seated-knee-drops, long"})
+  void aCueThatCannotBeIsRefusedInWords(String item, String words) throws Exception {
+    plan("give");
+    plan("cue", "item", item, "name", words.equals("long") ? "x".repeat(161) : words)
         .andExpect(
             flash()
                 .attribute(
-                    "asked", Matchers.hasToString(containsString("That was not in the plan"))));
+                    "told", hasToString(Matchers.matchesRegex(".*(Nothing was|before stays).*"))));
+    assertThat(version()).isEqualTo(1);
   }
 
+  /** By hand, where no log is kept: easier, in full again, then the next of its line. */
   @Test
-  void sayingItWasAllDoneLeavesWhatWasSaidAndTwiceIsOnce() throws Exception {
+  void aDrillIsMadeEasierAndMovedOnByHand() throws Exception {
+    note("wish.tool-wall", "yes");
     plan("give");
-    String today = LocalDate.now().toString();
-    say(today, "seated-knee-drops", "done", "under", "pain", "3");
-    for (int twice = 0; twice < 2; twice++) {
-      send(post("/golfers/" + golfer + "/follow/" + today).param("effort", "5").param("pain", "0"));
-    }
-    assertThat(homework.of(golfer).size()).isGreaterThan(2);
-    assertThat(homework.of(golfer))
-        .filteredOn(k -> k.item().id().equals("seated-knee-drops"))
-        .extracting(k -> k.log().done())
-        .containsExactly(Done.UNDER);
-    assertThat(file().lastStep()).hasValueSatisfying(s -> assertThat(s).startsWith("all of "));
-    send(post("/golfers/" + golfer + "/undo"));
-    assertThat(homework.of(golfer)).hasSize(1);
+    String drill =
+        now().block().drills().stream()
+            .filter(d -> d.now() && d.form() == Drill.Form.FULL)
+            .findFirst()
+            .orElseThrow()
+            .drill()
+            .id();
+    plan("step", "item", drill, "by", "-1");
+    assertThat(form(drill)).isEqualTo(Drill.Form.REDUCED);
+    assertThat(read("/golfers/" + golfer + "/plan")).contains("made easier by the trainer");
+    plan("step", "item", drill, "by", "1");
+    assertThat(form(drill)).isEqualTo(Drill.Form.FULL);
+    plan("step", "item", drill, "by", "1");
+    assertThat(ids()).doesNotContain(drill);
+    assertThat(now().block().drills()).isNotEmpty();
+    assertThat(read("/golfers/" + golfer + "/plan")).contains("it held for a week");
+  }
+
+  private Drill.Form form(String drill) {
+    return now().block().drills().stream()
+        .filter(d -> d.drill().id().equals(drill))
+        .findFirst()
+        .orElseThrow()
+        .form();
   }
 }

@@ -198,7 +198,7 @@ class PlanJourneyTest extends MeasureJourney {
   @Test
   void anOwnExerciseIsRefusedWithoutStopSignsThenKeptAndPlanned() {
     page.navigate("/library/exercises#own");
-    page.locator(".own-add summary").click();
+    page.locator("#own-exercise summary").click();
     for (String field :
         new String[] {"name", "purpose", "start", "feel", "spoils", "harder", "easier"}) {
       page.locator(".own-form [name=" + field + "]")

@@ -93,7 +93,7 @@ class PlanDocumentTest {
             block.notes(),
             block.halfWay(),
             block.retest());
-    Catalogue retired = Catalogue.standard().withRetired(List.of(own));
+    Catalogue retired = Catalogue.standard().withRetired(List.of(own), List.of());
     assertThat(round(with, retired).items()).containsExactly(item);
     assertThat(round(with, Catalogue.standard()).items())
         .as("without it the item is left away, and the plan still reads")

@@ -1,5 +1,6 @@
 package loosehip.core.follow;
 
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,7 @@ public final class RungRule {
   private static final int IN_A_ROW = 3;
   private static final int MISSES = 2;
   private static final int GOOD_AGAIN = 3;
+  private static final int HELD_DAYS = 7;
 
   private RungRule() {}
 
@@ -76,6 +78,9 @@ public final class RungRule {
 
     /** So many easy sessions in a row at the top dose, of those that move up. */
     record Easy(int sessions, int of) implements Because {}
+
+    /** It has held for so many days, of those after which the next drill follows. */
+    record Held(int days, int of) implements Because {}
   }
 
   /**
@@ -97,9 +102,30 @@ public final class RungRule {
     if (back.isPresent()) {
       return new Verdict(Step.STEP_BACK, back.get());
     }
-    int easy = run(newest, RungRule::easy);
+    int easy =
+        (int)
+            newest.stream().limit(run(newest, RungRule::easy)).map(ItemLog::on).distinct().count();
     Because run = new Because.Easy(Math.min(easy, IN_A_ROW), IN_A_ROW);
     return new Verdict(easy >= IN_A_ROW ? Step.MOVE_UP : Step.HOLD, run);
+  }
+
+  /**
+   * The step that follows for a practice drill: as for an exercise, but the next of its line comes
+   * only once this one has held for a week, whatever the number of its sessions.
+   *
+   * @param log what was said about one drill, in any order
+   */
+  public static Verdict ofDrill(List<ItemLog> log) {
+    Verdict verdict = of(log);
+    if (verdict.step() != Step.MOVE_UP) {
+      return verdict;
+    }
+    List<ItemLog> newest =
+        log.stream().sorted(Comparator.comparing(ItemLog::on).reversed()).toList();
+    ItemLog first = newest.get(run(newest, RungRule::easy) - 1);
+    int days = (int) ChronoUnit.DAYS.between(first.on(), newest.get(0).on()) + 1;
+    Because held = new Because.Held(Math.min(days, HELD_DAYS), HELD_DAYS);
+    return new Verdict(days >= HELD_DAYS ? Step.MOVE_UP : Step.HOLD, held);
   }
 
   /** A step back stays in force until three sessions since went well. */

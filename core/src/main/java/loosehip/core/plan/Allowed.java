@@ -58,7 +58,8 @@ final class Allowed {
     if (against.isPresent()) {
       return new DrillChoice.Verdict(Optional.empty(), against);
     }
-    Optional<Reason> full = inForm(drill, Drill.Form.FULL).or(() -> byNeeds(drill));
+    Optional<Reason> full =
+        inForm(drill, Drill.Form.FULL).or(() -> byNeeds(drill)).or(() -> steppedBack(drill));
     if (full.isEmpty()) {
       return new DrillChoice.Verdict(Optional.of(Drill.Form.FULL), Optional.empty());
     }
@@ -66,6 +67,12 @@ final class Allowed {
     return reduced.isEmpty()
         ? new DrillChoice.Verdict(Optional.of(Drill.Form.REDUCED), full)
         : new DrillChoice.Verdict(Optional.empty(), reduced);
+  }
+
+  private Optional<Reason> steppedBack(Drill drill) {
+    return request.edits().drills().get(drill.id()) == DrillStep.EASIER
+        ? Optional.of(new Reason.Eased())
+        : Optional.empty();
   }
 
   private Optional<Reason> inForm(Drill drill, Drill.Form form) {

@@ -29,13 +29,15 @@ public final class Catalogue {
 
   private final Map<LadderId, List<Exercise>> ladders;
   private final List<Drill> drills;
-  private final List<Exercise> retired;
+  private final Retired retired;
 
-  private Catalogue(
-      Map<LadderId, List<Exercise>> ladders, List<Drill> drills, List<Exercise> retired) {
+  /** What is planned no more but stands in plans given earlier. */
+  private record Retired(List<Exercise> exercises, List<Drill> drills) {}
+
+  private Catalogue(Map<LadderId, List<Exercise>> ladders, List<Drill> drills, Retired retired) {
     this.ladders = ladders;
     this.drills = drills;
-    this.retired = List.copyOf(retired);
+    this.retired = retired;
   }
 
   private Catalogue() {
@@ -45,7 +47,7 @@ public final class Catalogue {
             .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
     ladders.values().forEach(rungs -> rungs.sort(Comparator.comparingInt(Exercise::rung)));
     this.drills = ShippedText.rows(Catalogue.class, "drills.txt").map(Catalogue::drill).toList();
-    this.retired = List.of();
+    this.retired = new Retired(List.of(), List.of());
   }
 
   /** The catalogue that ships with the product. */
@@ -75,7 +77,7 @@ public final class Catalogue {
 
   /** The exercise with this id, retired ones among them, or empty. */
   public Optional<Exercise> find(ItemId id) {
-    return Stream.concat(exercises().stream(), retired.stream())
+    return Stream.concat(exercises().stream(), retired.exercises().stream())
         .filter(e -> e.id().equals(id))
         .findFirst();
   }
@@ -107,9 +109,11 @@ public final class Catalogue {
     return exercises(from.ladder(), from.rung() + by);
   }
 
-  /** The drill with this id, or empty. */
+  /** The drill with this id, retired ones among them, or empty. */
   public Optional<Drill> drill(ItemId id) {
-    return drills.stream().filter(d -> d.id().equals(id)).findFirst();
+    return Stream.concat(drills.stream(), retired.drills().stream())
+        .filter(d -> d.id().equals(id))
+        .findFirst();
   }
 
   /**
@@ -136,11 +140,23 @@ public final class Catalogue {
   }
 
   /**
-   * This catalogue with exercises that are planned no more but stand in plans given earlier: they
-   * are found by id, with their demands, and are on no ladder.
+   * This catalogue with a practice's own drills.
+   *
+   * @param first those learnt before the shipped ones of the same fault
+   * @param last those learnt after them
    */
-  public Catalogue withRetired(List<Exercise> gone) {
-    return new Catalogue(ladders, drills, gone);
+  public Catalogue withDrills(List<Drill> first, List<Drill> last) {
+    List<Drill> all = Stream.of(first, drills, last).flatMap(List::stream).toList();
+    return new Catalogue(ladders, all, retired);
+  }
+
+  /**
+   * This catalogue with exercises and drills that are planned no more but stand in plans given
+   * earlier: they are found by id, with their demands, and are on no ladder and in no line.
+   */
+  public Catalogue withRetired(List<Exercise> exercises, List<Drill> goneDrills) {
+    return new Catalogue(
+        ladders, drills, new Retired(List.copyOf(exercises), List.copyOf(goneDrills)));
   }
 
   private static Exercise exercise(String[] cells) {

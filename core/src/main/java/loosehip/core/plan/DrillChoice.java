@@ -12,7 +12,8 @@ import loosehip.core.link.PivotFault;
  * Chooses a drill for every fault seen, in the order they are worked on. Two are done at a time;
  * the others wait for the next stage. Of the drills of a fault the first of its line is taken that
  * fits school, way to start down, cautions and tools, in its full form where the body is ready,
- * else in the reduced one; so no fault is left with nothing.
+ * else in the reduced one; so no fault is left with nothing. A drill that held for a week makes way
+ * for the next of its line; where none may follow, the last one learnt stays.
  */
 final class DrillChoice {
   private static final int MOST_DRILLS = 2;
@@ -67,20 +68,37 @@ final class DrillChoice {
   }
 
   private void drillFor(PivotFault fault) {
+    Optional<Drill> lastLearnt = Optional.empty();
     for (Drill drill : line(fault)) {
       Verdict verdict =
           request.edits().out().contains(drill.id())
               ? new Verdict(Optional.empty(), Optional.of(new Reason.TrainersHand()))
               : allowed.verdict(drill);
-      if (verdict.form().isPresent()) {
-        if (chosen.containsKey(drill)) {
-          chosen.get(drill).faults().add(fault);
-        } else {
-          take(drill, verdict, List.of(fault));
-        }
+      if (verdict.form().isEmpty()) {
+        verdict.against().ifPresent(why -> outcomes.leftOut(drill.id(), why));
+      } else if (learnt(drill)) {
+        lastLearnt = Optional.of(drill);
+      } else {
+        give(drill, verdict, fault);
+        line(fault).stream()
+            .takeWhile(before -> !before.equals(drill))
+            .filter(this::learnt)
+            .forEach(before -> outcomes.leftOut(before.id(), new Reason.Learnt()));
         return;
       }
-      verdict.against().ifPresent(why -> outcomes.leftOut(drill.id(), why));
+    }
+    lastLearnt.ifPresent(drill -> give(drill, allowed.verdict(drill), fault));
+  }
+
+  private boolean learnt(Drill drill) {
+    return request.edits().drills().get(drill.id()) == DrillStep.LEARNT;
+  }
+
+  private void give(Drill drill, Verdict verdict, PivotFault fault) {
+    if (chosen.containsKey(drill)) {
+      chosen.get(drill).faults().add(fault);
+    } else {
+      take(drill, verdict, List.of(fault));
     }
   }
 

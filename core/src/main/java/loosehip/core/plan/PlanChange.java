@@ -18,8 +18,8 @@ public sealed interface PlanChange {
   /**
    * Plans anew with the same decisions, and with what the log moved since.
    *
-   * @param log by item: 1 where the next rung is earned, −1 where a step back is due, 0 where the
-   *     rung is held
+   * @param log by item: 1 where the next rung or the next drill is earned, −1 where a step back is
+   *     due, 0 where the rung is held
    */
   record PlanAnew(Map<ItemId, Integer> log) implements PlanChange {}
 
@@ -41,11 +41,17 @@ public sealed interface PlanChange {
   /** Adds an item. */
   record Add(ItemId item) implements OfItem {}
 
-  /** Moves a ladder a rung up (1) or down (−1) from an item. */
+  /**
+   * Moves on from an item: a ladder a rung up (1) or down (−1), a drill to the next of its line (1)
+   * or to its reduced form (−1).
+   */
   record Climb(ItemId item, int by) implements OfItem {}
 
   /** Gives a step more (1) or less (−1) of an item. */
   record ChangeDose(ItemId item, int week, int by) implements OfItem {}
+
+  /** The trainer's own cue to an item; empty words take it away. The plan stays as it is. */
+  record Cue(ItemId item, String words) implements OfItem {}
 
   /** Goes back to what an earlier version decided. */
   record BackTo(int version, PlanEdits decided) implements PlanChange {}

@@ -51,11 +51,23 @@ public final class PlanChanges {
   public Outcome of(PlanChange change) {
     if (change instanceof PlanChange.Give && !now.given()) {
       return changed(now.edits(), now.block());
+    } else if (change instanceof PlanChange.Cue cue) {
+      return cue(cue);
     }
     Decision decision = decision(change);
     return decision.refusal().isPresent()
         ? new Refused(decision.refusal().get())
         : planned(change, decision.edits());
+  }
+
+  private Outcome cue(PlanChange.Cue cue) {
+    if (!now.block().everyId().contains(cue.item())) {
+      return new Refused(new PlanRefusal.NoSuchItem());
+    } else if (cue.words().length() > PlanEdits.CUE_MOST) {
+      return new Refused(new PlanRefusal.CueTooLong());
+    }
+    Optional<String> words = Optional.of(cue.words().strip()).filter(w -> !w.isEmpty());
+    return changed(now.edits().cue(cue.item(), words), now.block());
   }
 
   private record Decision(PlanEdits edits, Optional<PlanRefusal> refusal) {
@@ -71,7 +83,7 @@ public final class PlanChanges {
   private Decision decision(PlanChange change) {
     PlanEdits edits = now.edits();
     if (change instanceof PlanChange.LetAllGo) {
-      return Decision.to(PlanEdits.NONE);
+      return Decision.to(now.edits().cuesAlone());
     } else if (change instanceof PlanChange.PlanAnew anew) {
       return Decision.to(moved(anew.log()));
     } else if (change instanceof PlanChange.Move move) {
@@ -130,6 +142,10 @@ public final class PlanChanges {
   }
 
   private Decision climb(PlanChange.Climb climb) {
+    Optional<Drill> drill = request.catalogue().drill(climb.item());
+    if (drill.isPresent()) {
+      return step(drill.get(), climb.by());
+    }
     Optional<Exercise> next =
         request
             .catalogue()
@@ -143,16 +159,40 @@ public final class PlanChanges {
         .orElseGet(() -> Decision.to(now.edits().unpin(climb.item()).start(next.get())));
   }
 
+  /** A drill to its reduced form; from there to the full one; from that to the next of its line. */
+  private Decision step(Drill drill, int by) {
+    PlanEdits then = stepped(now.edits(), drill, by);
+    boolean other =
+        !Planner.plan(request.with(then))
+            .drills()
+            .equals(Planner.plan(request.with(now.edits())).drills());
+    return other ? Decision.to(then) : Decision.refused(new PlanRefusal.NoOtherDrill(drill.id()));
+  }
+
+  private PlanEdits stepped(PlanEdits edits, Drill drill, int by) {
+    if (by < 0) {
+      return edits.drill(drill.id(), Optional.of(DrillStep.EASIER));
+    }
+    boolean easier = edits.drills().get(drill.id()) == DrillStep.EASIER;
+    return easier
+        ? edits.drill(drill.id(), Optional.empty())
+        : edits.unpin(drill.id()).drill(drill.id(), Optional.of(DrillStep.LEARNT));
+  }
+
   /**
    * The decisions with what the log moved: a rung up where one may follow, an easier rung, or less
-   * where there is none; what holds stays on its rung whatever a new screen would start it on.
+   * where there is none; what holds stays on its rung whatever a new screen would start it on. A
+   * drill that held makes way for the next of its line.
    */
   private PlanEdits moved(Map<ItemId, Integer> log) {
     PlanEdits then = now.edits();
     for (Map.Entry<ItemId, Integer> step : log.entrySet()) {
       Optional<Exercise> on = request.catalogue().find(step.getKey());
+      Optional<Drill> drill = request.catalogue().drill(step.getKey());
       if (on.isPresent()) {
         then = moved(then, on.get(), step.getValue());
+      } else if (drill.isPresent() && step.getValue() != 0) {
+        then = stepped(then, drill.get(), step.getValue());
       }
     }
     return then;

@@ -24,6 +24,12 @@ public sealed interface PlanRefusal {
   /** The ladder has no other rung that way. */
   record NoOtherRung() implements PlanRefusal {}
 
+  /** No other drill of its line may follow this one, or it has its reduced form already. */
+  record NoOtherDrill(ItemId item) implements PlanRefusal {}
+
+  /** A cue is longer than it may be. */
+  record CueTooLong() implements PlanRefusal {}
+
   /** The dose has no other step that way. */
   record EndOfDose() implements PlanRefusal {}
 

@@ -41,6 +41,8 @@ public sealed interface Reason {
     LATER("later"),
     STYLE("style"),
     BESIDE("beside-a-fault"),
+    LEARNT("learnt"),
+    EASED("eased"),
     TRAINER("trainer"),
     WRITTEN("written");
 
@@ -162,6 +164,22 @@ public sealed interface Reason {
     @Override
     public Kind kind() {
       return Kind.BESIDE;
+    }
+  }
+
+  /** It held for a week: the next drill of its line has come. */
+  record Learnt() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.LEARNT;
+    }
+  }
+
+  /** It was made easier, by the trainer or because a step back was due in its log. */
+  record Eased() implements Reason {
+    @Override
+    public Kind kind() {
+      return Kind.EASED;
     }
   }
 

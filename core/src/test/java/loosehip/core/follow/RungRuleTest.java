@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +102,45 @@ class RungRuleTest {
   void effortAndPainGoFromNoughtToTen() {
     assertThatThrownBy(() -> log("top e11 p0")).hasMessageContaining("Effort");
     assertThatThrownBy(() -> log("top e5 p12")).hasMessageContaining("Pain");
+  }
+
+  /** A week is seven days from the first good session to the last, whatever their number. */
+  @ParameterizedTest(name = "days {0}: {1} of 7")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "0 1 2 | 3 | hold",
+        "0 2 5 | 6 | hold",
+        "0 3 6 | 7 | move up",
+        "0 1 2 3 4 5 6 | 7 | move up",
+        "0 4 21 | 7 | move up",
+      })
+  void aDrillMovesOnOnceItHeldForAWeek(String days, int held, String word) {
+    List<ItemLog> log = Arrays.stream(days.split(" ")).map(d -> easy(Integer.parseInt(d))).toList();
+    RungRule.Verdict verdict = RungRule.ofDrill(log);
+    assertThat(verdict.step().word()).isEqualTo(word);
+    assertThat(verdict.because()).isEqualTo(new RungRule.Because.Held(held, 7));
+  }
+
+  @Test
+  void aDrillIsSteppedBackAndStoppedAsAnExerciseIs() {
+    for (String text : List.of("top e5 p4", "top e5 p6", "top e5 p0", "under / under")) {
+      assertThat(RungRule.ofDrill(log(text))).as(text).isEqualTo(RungRule.of(log(text)));
+    }
+  }
+
+  /** Three words about one day are one day. */
+  @Test
+  void theSameDayCountsOnce() {
+    assertThat(RungRule.of(List.of(easy(0), easy(0), easy(1))).because())
+        .isEqualTo(new RungRule.Because.Easy(2, 3));
+    assertThat(RungRule.of(List.of(easy(0), easy(1), easy(1), easy(2))).step())
+        .isEqualTo(RungRule.Step.MOVE_UP);
+  }
+
+  private static ItemLog easy(int day) {
+    return new ItemLog(
+        FIRST.plusDays(day), Done.TOP, Optional.of(4), Optional.of(0), true, false, false);
   }
 
   private static List<ItemLog> logs(Chance chance) {

@@ -205,7 +205,7 @@ class CatalogueTest {
 
   @Test
   void aRetiredExerciseIsFoundWithItsDemandsButOnNoLadder() {
-    Catalogue with = SHIPPED.withRetired(List.of(own("old", "old", 1)));
+    Catalogue with = SHIPPED.withRetired(List.of(own("old", "old", 1)), List.of());
     assertThat(with.find(ItemId.of("old"))).isPresent();
     assertThat(with.exercises()).extracting(e -> e.id().id()).doesNotContain("old");
     assertThat(with.ladders()).doesNotContainKey(LadderId.of("old"));
