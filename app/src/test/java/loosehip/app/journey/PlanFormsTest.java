@@ -308,7 +308,8 @@ class PlanFormsTest extends PlanForms {
   /** By hand, where no log is kept: easier, in full again, then the next of its line. */
   @Test
   void aDrillIsMadeEasierAndMovedOnByHand() throws Exception {
-    note("wish.tool-wall", "yes");
+    note("fault.sway", "none");
+    note("fault.early-stop", "clear");
     plan("give");
     String drill =
         now().block().drills().stream()

@@ -201,19 +201,19 @@ class PlanJourneyTest extends MeasureJourney {
     page.locator("#own-exercise summary").click();
     for (String field :
         new String[] {"name", "purpose", "start", "feel", "spoils", "harder", "easier"}) {
-      page.locator(".own-form [name=" + field + "]")
+      page.locator("#own-exercise [name=" + field + "]")
           .fill(field.equals("name") ? "Shed turn" : "some " + field);
     }
-    page.locator("[name=steps]").fill("Turn; wait");
-    page.locator("[name=dose]").fill("1 x 8-12, 3 ps");
+    page.locator("#own-exercise [name=steps]").fill("Turn; wait");
+    page.locator("#own-exercise [name=dose]").fill("1 x 8-12, 3 ps");
     page.locator("input[name=serves][value=trunk-turn]").evaluate("box => box.click()");
-    page.locator(".own-form .btn-ink").click();
+    page.locator("#own-exercise .btn-ink").click();
     assertThat(page.locator(".own-problems")).containsText("without stop signs");
     assertThat(page.locator(".own-problems")).containsText("what it asks of the body");
-    assertThat(page.locator(".own-form [name=name]")).hasValue("Shed turn");
-    page.locator(".own-form [name=stop]").fill("pain in the back");
-    page.locator("input[name=demands][value=twist-end]").evaluate("box => box.click()");
-    page.locator(".own-form .btn-ink").click();
+    assertThat(page.locator("#own-exercise [name=name]")).hasValue("Shed turn");
+    page.locator("#own-exercise [name=stop]").fill("pain in the back");
+    page.locator("#own-exercise input[name=demands][value=twist-end]").evaluate("box => box.click()");
+    page.locator("#own-exercise .btn-ink").click();
     assertThat(page.locator("#own .plan-done")).containsText("Shed turn");
     page.navigate("/golfers/" + golfer + "/plan");
     assertThat(page.locator(".items")).containsText("Shed turn");
