@@ -2,11 +2,13 @@ package loosehip.app.handover;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.Map;
 import loosehip.app.door.Door;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;
+import loosehip.app.planview.PaperInk;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.signin.SignedIn;
 import loosehip.core.safety.Passage;
@@ -35,28 +37,28 @@ class HandoverController {
   @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/handover")
   String handover(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
-    Workup workup = workups.open(user.account(), id);
-    model.addAttribute("h", handovers.of(workup, user.account(), LocalDate.now(clock)));
-    workup
-        .judgement()
-        .budget()
-        .filter(b -> b.backMargin().isPresent())
-        .ifPresent(
-            b ->
-                model.addAttribute(
-                    "view",
-                    PlanViewDrawing.of(b, workup.judgement().hips(), workup.golfer().handed())));
+    model.addAllAttributes(page(workups.open(user.account(), id), user));
     return "handover/handover";
   }
 
   @Door(Passage.HANDS_OUT)
   @GetMapping("/golfers/{id}/handover.pdf")
   ResponseEntity<byte[]> asPdf(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
-    return pdf.answer("handover/pdf", Map.of("h", of(id, user)), "handover.pdf");
+    Map<String, Object> page = page(workups.open(user.account(), id), user);
+    page.put("ink", PaperInk.styles());
+    return pdf.answer("handover/pdf", page, "handover.pdf");
   }
 
-  private Handover of(String id, SignedIn user) {
-    Workup workup = workups.open(user.account(), id);
-    return handovers.of(workup, user.account(), LocalDate.now(clock));
+  /** The handover, and the picture from above where there is enough to draw. */
+  private Map<String, Object> page(Workup workup, SignedIn user) {
+    Map<String, Object> page = new HashMap<>();
+    page.put("h", handovers.of(workup, user.account(), LocalDate.now(clock)));
+    workup
+        .judgement()
+        .budget()
+        .filter(b -> b.backMargin().isPresent())
+        .map(b -> PlanViewDrawing.of(b, workup.judgement().hips(), workup.golfer().handed()))
+        .ifPresent(view -> page.put("view", view));
+    return page;
   }
 }

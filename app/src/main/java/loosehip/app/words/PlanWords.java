@@ -268,7 +268,13 @@ public final class PlanWords {
     if (dose.ways() > 1) {
       words.append(", ").append(dose.ways()).append(" ways");
     }
-    return words + (dose.perSide() ? ", each side" : "");
+    return words + (dose.perSide() ? ", each side" : "") + tempo(dose);
+  }
+
+  private static String tempo(Dose dose) {
+    return dose.tempo()
+        .map(t -> ", tempo " + t.out() + "–" + t.hold() + "–" + t.back() + " s (out, hold, back)")
+        .orElse("");
   }
 
   private static String range(int low, int top) {
@@ -314,6 +320,7 @@ public final class PlanWords {
     if (!holdsOnly && much.holdSeconds() > 0) {
       words.append(", hold ").append(much.holdSeconds()).append(" s");
     }
+    words.append(tempo(dose));
     if (much.extraSets() > 0) {
       words.append(", one more set on the weaker side");
     }

@@ -212,7 +212,8 @@ class PlanJourneyTest extends MeasureJourney {
     assertThat(page.locator(".own-problems")).containsText("what it asks of the body");
     assertThat(page.locator("#own-exercise [name=name]")).hasValue("Shed turn");
     page.locator("#own-exercise [name=stop]").fill("pain in the back");
-    page.locator("#own-exercise input[name=demands][value=twist-end]").evaluate("box => box.click()");
+    page.locator("#own-exercise input[name=demands][value=twist-end]")
+        .evaluate("box => box.click()");
     page.locator("#own-exercise .btn-ink").click();
     assertThat(page.locator("#own .plan-done")).containsText("Shed turn");
     page.navigate("/golfers/" + golfer + "/plan");

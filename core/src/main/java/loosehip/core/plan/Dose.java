@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +17,8 @@ import java.util.regex.Pattern;
  * @param holdTop longest hold in each repetition, seconds
  * @param perSide whether all of it is done on each side
  * @param ways positions or directions each repetition is done in, at least 1
+ * @param tempo the repetition's parts, where the pace is part of the work; their sum is {@code
+ *     secondsPerRep}
  */
 public record Dose(
     int setsLow,
@@ -26,16 +29,71 @@ public record Dose(
     int holdLow,
     int holdTop,
     boolean perSide,
-    int ways) {
+    int ways,
+    Optional<Tempo> tempo) {
   private static final int BETWEEN_SETS = 15;
   private static final int CHANGE_SIDES = 5;
   private static final int HOLD_STEP = 5;
   private static final Pattern TEXT =
       Pattern.compile(
-          "(\\d+)(?:-(\\d+))? x (\\d+)(?:-(\\d+))?, (\\d+)(?: \\+ (\\d+)(?:-(\\d+))?)?( ps)?(?: ways (\\d+))?");
+          "(N)(?:-(N))? x (N)(?:-(N))?, (N|N/N/N)(?: \\+ (N)(?:-(N))?)?( ps)?(?: ways (N))?"
+              .replace("N", "\\d{1,3}"));
 
   /**
-   * Reads {@code 2-3 x 1, 0 + 10-15 ps ways 2}: sets, repetitions, seconds a repetition, hold.
+   * @throws IllegalArgumentException when tempo and seconds a repetition differ
+   */
+  public Dose {
+    if (tempo.filter(t -> t.seconds() != secondsPerRep).isPresent()) {
+      throw new IllegalArgumentException("The tempo does not make up the repetition: " + tempo);
+    }
+  }
+
+  /** A dose whose pace is left to the golfer. */
+  public Dose(
+      int setsLow,
+      int setsTop,
+      int repsLow,
+      int repsTop,
+      int secondsPerRep,
+      int holdLow,
+      int holdTop,
+      boolean perSide,
+      int ways) {
+    this(
+        setsLow,
+        setsTop,
+        repsLow,
+        repsTop,
+        secondsPerRep,
+        holdLow,
+        holdTop,
+        perSide,
+        ways,
+        Optional.empty());
+  }
+
+  /**
+   * The pace of a repetition, in seconds.
+   *
+   * @param out the way out: up, or into the position
+   * @param hold the stay there
+   * @param back the way back
+   */
+  public record Tempo(int out, int hold, int back) {
+    private static Tempo parse(String text) {
+      int[] parts = Arrays.stream(text.split("/")).mapToInt(Integer::parseInt).toArray();
+      return new Tempo(parts[0], parts[1], parts[2]);
+    }
+
+    /** Seconds of a whole repetition. */
+    public int seconds() {
+      return out + hold + back;
+    }
+  }
+
+  /**
+   * Reads {@code 2-3 x 1, 0 + 10-15 ps ways 2}: sets, repetitions, seconds a repetition, hold; the
+   * seconds may be a tempo, {@code 1/2/4}: out, hold, back.
    *
    * @throws IllegalArgumentException when the text is no dose
    */
@@ -47,16 +105,19 @@ public record Dose(
     int setsLow = Integer.parseInt(m.group(1));
     int repsLow = Integer.parseInt(m.group(3));
     int holdLow = m.group(6) == null ? 0 : Integer.parseInt(m.group(6));
+    Optional<Tempo> tempo =
+        Optional.of(m.group(5)).filter(t -> t.indexOf('/') > 0).map(Tempo::parse);
     return new Dose(
         setsLow,
         m.group(2) == null ? setsLow : Integer.parseInt(m.group(2)),
         repsLow,
         m.group(4) == null ? repsLow : Integer.parseInt(m.group(4)),
-        Integer.parseInt(m.group(5)),
+        tempo.map(Tempo::seconds).orElseGet(() -> Integer.parseInt(m.group(5))),
         holdLow,
         m.group(7) == null ? holdLow : Integer.parseInt(m.group(7)),
         m.group(8) != null,
-        m.group(9) == null ? 1 : Integer.parseInt(m.group(9)));
+        m.group(9) == null ? 1 : Integer.parseInt(m.group(9)),
+        tempo);
   }
 
   /**

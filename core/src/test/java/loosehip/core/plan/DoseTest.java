@@ -3,8 +3,10 @@ package loosehip.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Optional;
 import loosehip.core.Chance;
 import loosehip.core.Law;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -25,6 +27,8 @@ class DoseTest {
         "3 x 1, 0 + 15-40 | 3, 1, 40 | 150",
         // each way is a repetition more
         "1 x 6-8, 3 ps ways 2 | 1, 6, 0 | 77",
+        // out, hold and back make up a repetition
+        "1 x 12-20, 1/2/4 | 1, 12, 0 | 84",
         // both positions held, each side, three changes of side, two pauses
         "2-3 x 1, 0 + 10-15 ps ways 2 | 3, 1, 15 | 225",
       })
@@ -37,11 +41,33 @@ class DoseTest {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"", "10", "x 10, 3", "1 x 10", "1 x ten, 3", "1 x 10, 3 sides", "-1 x 2, 3"})
+      strings = {
+        "",
+        "10",
+        "x 10, 3",
+        "1 x 10",
+        "1 x ten, 3",
+        "1 x 10, 3 sides",
+        "-1 x 2, 3",
+        "1 x 10, 1/2",
+        "1 x 1000, 3",
+        "1 x 10, 99999999999"
+      })
   void whatIsNoDoseIsRefused(String text) {
     assertThatThrownBy(() -> Dose.parse(text))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("Not a dose");
+  }
+
+  @Test
+  void aTempoIsReadOutHoldBackAndMakesUpTheRepetition() {
+    Dose dose = Dose.parse("1 x 8-12, 4/2/1 ps");
+    assertThat(dose.tempo()).contains(new Dose.Tempo(4, 2, 1));
+    assertThat(dose.secondsPerRep()).isEqualTo(7);
+    assertThat(Dose.parse("1 x 8, 3").tempo()).isEmpty();
+    assertThatThrownBy(
+            () -> new Dose(1, 1, 8, 8, 5, 0, 0, false, 1, Optional.of(new Dose.Tempo(1, 1, 1))))
+        .hasMessageContaining("does not make up");
   }
 
   private static Dose doses(Chance chance) {

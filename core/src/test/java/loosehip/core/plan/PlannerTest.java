@@ -72,7 +72,7 @@ class PlannerTest {
         "seated-knee-drops | 1 x 10-15, 3 + 3 ps | 125",
         "double-bend-sit | 2-3 x 1, 0 + 10-15 ps ways 2 | 105",
         "hip-circles | 1 x 6-8, 3 ps ways 2 | 77",
-        "bridge | 1 x 12-20, 7 | 84",
+        "bridge | 1 x 12-20, 1/2/4 | 84",
         "one-leg-bridge-hold | 3 x 1, 0 + 10-20 ps | 105",
         "squeeze-tall | 1 x 10, 0 + 3 ps | 65",
       })
