@@ -28,7 +28,6 @@ import loosehip.core.measure.WeakerSide;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.ItemId;
-import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.Planner;
 import loosehip.core.plan.Reason;
 import loosehip.core.safety.Clearance;
@@ -38,29 +37,30 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The golfer in hand: the file as stored, the case made of it, and the judgement of the core. What
- * costs something is worked out when first asked for; a workup belongs to one request.
+ * costs something is worked out when first asked for; a workup belongs to one request, what the
+ * core made of the file outlives it.
  */
 public final class Workup {
   private final GolferFile file;
   private final CaseFile golfer;
+  private final Judged judged;
   private final Standards standards;
   private final List<ScreenTest> ownOrder;
   private final LocalDate today;
   private final Map<String, Screen> earlier = new HashMap<>();
-  private @Nullable Judgement judgement;
-  private @Nullable Optional<Block> proposal;
   private @Nullable List<RunningOrder> orders;
   private @Nullable Map<ScreenTest, Side> firstSides;
   private @Nullable List<TestCard> cards;
 
   private Workup(
       GolferFile file,
-      CaseFile golfer,
+      Judged judged,
       Standards standards,
       List<ScreenTest> ownOrder,
       LocalDate today) {
     this.file = file;
-    this.golfer = golfer;
+    this.golfer = judged.golfer();
+    this.judged = judged;
     this.standards = standards;
     this.ownOrder = ownOrder;
     this.today = today;
@@ -80,7 +80,17 @@ public final class Workup {
    */
   public static Workup of(
       GolferFile file, Standards standards, List<ScreenTest> ownOrder, LocalDate today) {
-    return new Workup(file, Cases.of(file, standards, today), standards, ownOrder, today);
+    return of(file, new Judged(file, standards, today), standards, ownOrder, today);
+  }
+
+  /** The same of a file judged before. */
+  static Workup of(
+      GolferFile file,
+      Judged judged,
+      Standards standards,
+      List<ScreenTest> ownOrder,
+      LocalDate today) {
+    return new Workup(file, judged, standards, ownOrder, today);
   }
 
   /** What is stored. */
@@ -105,21 +115,12 @@ public final class Workup {
 
   /** What the core makes of it. */
   public Judgement judgement() {
-    if (judgement == null) {
-      judgement = Judgement.of(golfer);
-    }
-    return judgement;
+    return judged.judgement();
   }
 
   /** The block the planner would make with nothing decided; empty on refer and without wishes. */
   public Optional<Block> proposal() {
-    if (proposal == null) {
-      proposal =
-          golfer.health().refer()
-              ? Optional.empty()
-              : golfer.wishes().map(w -> Planner.plan(judgement().request(w, PlanEdits.NONE)));
-    }
-    return proposal;
+    return judged.proposal();
   }
 
   /** What was measured at an earlier visit. */

@@ -1,10 +1,13 @@
 package loosehip.app.golfer;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
@@ -18,12 +21,20 @@ import org.springframework.stereotype.Component;
 /** Works a golfer up, and keeps the lists in step with what was saved. */
 @Component
 public class Workups {
+  private static final int GOLFERS_AT_HAND = 60;
+  private static final int MINUTES_AT_HAND = 20;
+
   private final GolferFiles files;
   private final Golfers golfers;
   private final StandardsShelf standards;
   private final PracticeValues values;
   private final Presence presence;
   private final Clock clock;
+  private final Cache<Judged.Of, Judged> judged =
+      Caffeine.newBuilder()
+          .maximumSize(GOLFERS_AT_HAND)
+          .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
+          .build();
 
   Workups(
       GolferFiles files,
@@ -60,11 +71,21 @@ public class Workups {
 
   /** The golfer for a write; whoever writes is not announced to others. */
   public Workup openToWrite(Account account, String golferId) {
-    return Workup.of(
-        file(account, golferId),
-        standards.of(account.practiceId()),
-        List.of(),
-        LocalDate.now(clock));
+    return workup(file(account, golferId), account, List.of());
+  }
+
+  private Workup workup(GolferFile file, Account account, List<ScreenTest> ownOrder) {
+    Standards held = standards.of(account.practiceId());
+    LocalDate today = LocalDate.now(clock);
+    Judged known =
+        judged.get(
+            new Judged.Of(file, held, today), of -> new Judged(of.file(), of.standards(), today));
+    return Workup.of(file, known, held, ownOrder, today);
+  }
+
+  /** What was worked out about golfers is let go, as when one of them is erased. */
+  public void forget() {
+    judged.invalidateAll();
   }
 
   /** What every door asks before it opens for a golfer. */
@@ -76,8 +97,7 @@ public class Workups {
   public Workup open(Account account, String golferId) {
     GolferFile file = file(account, golferId);
     presence.here(golferId, account);
-    return Workup.of(
-        file, standards.of(account.practiceId()), ownOrder(account), LocalDate.now(clock));
+    return workup(file, account, ownOrder(account));
   }
 
   /** The running order this person made for themselves; empty when they made none. */

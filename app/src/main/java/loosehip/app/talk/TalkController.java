@@ -155,6 +155,7 @@ class TalkController {
           "The name typed is not this golfer's. Nothing was erased.");
     }
     golfers.erase(file);
+    workups.forget();
     return "redirect:/?erased";
   }
 }
