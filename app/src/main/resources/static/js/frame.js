@@ -17,13 +17,17 @@
     }
   });
 
-  // On a phone the plan view starts folded.
+  // On a phone or an upright tablet the plan view starts folded, and stays as it was left when an
+  // answer brings a fresh one: nothing moves under the thumb.
   if (window.matchMedia("(max-width: 900px)").matches) {
-    for (const fold of document.querySelectorAll(".plan-fold")) fold.open = false;
-    document.addEventListener("htmx:oobAfterSwap", (event) => {
-      const fold = event.detail.target.querySelector && event.detail.target.querySelector(".plan-fold");
-      if (fold) fold.open = false;
+    let unfolded = false;
+    const fold = () => document.querySelectorAll("#plan-view .plan-fold").forEach((f) => (f.open = unfolded));
+    fold();
+    document.addEventListener("click", (event) => {
+      const summary = event.target.closest("#plan-view .plan-fold > summary");
+      if (summary) unfolded = !summary.parentElement.open;
     });
+    document.addEventListener("htmx:oobAfterSwap", fold);
   }
 
   // On a narrow screen the stations scroll; the one in work is brought into sight.

@@ -5,6 +5,8 @@
   const entry = () => document.getElementById("entry");
   const touch = window.matchMedia("(pointer: coarse)").matches;
   let inFlight = null;
+  let painOpen = false;
+  let inHand = false;
 
   function typed() {
     const value = parseFloat(entry().value.replace(",", "."));
@@ -54,6 +56,8 @@
 
   // A word is sent as soon as it is chosen; a second one waits its turn.
   document.addEventListener("change", (event) => {
+    if (form() && event.target.matches("[data-compensation]")) seen(event.target);
+    if (form() && event.target.matches("[data-pain-level], [data-pain-site]")) hurts();
     const slot = event.target.closest("#try-form .word-row") && event.target.dataset.slot;
     if (slot) post("/words/" + slot, { value: event.target.value });
   });
@@ -63,12 +67,31 @@
     const label = document.getElementById("entry-label");
     if (label && label.dataset.plain) label.textContent = label.dataset.plain;
     entry().value = "";
+    showsTaken();
     arc();
   }
 
+  // The first digit of a new try takes the chips with it; with the last one gone they go back.
   document.addEventListener("input", (event) => {
-    if (event.target.id === "entry") arc();
+    if (event.target.id !== "entry") return;
+    arc();
+    if (row()) return;
+    if (entry().value === "") showsTaken();
+    else if (!inHand && document.querySelector("[data-seen-in]")) shows([], "this try");
+    inHand = entry().value !== "";
   });
+
+  // Taking nothing goes on.
+  document.addEventListener(
+    "submit",
+    (event) => {
+      if (event.target.id !== "try-form" || !entry() || entry().value.trim() !== "" || row()) return;
+      event.preventDefault();
+      event.stopPropagation();
+      leave(document.querySelector("[data-next]").href);
+    },
+    true,
+  );
 
   document.addEventListener("click", (event) => {
     if (!form()) return;
@@ -77,13 +100,13 @@
     if (digit) put(digit.dataset.digit);
     if (hit("[data-back]")) {
       entry().value = entry().value.slice(0, -1);
-      arc();
+      entry().dispatchEvent(new Event("input", { bubbles: true }));
     }
     if (hit("[data-minus]")) {
       entry().value = entry().value.startsWith("-") ? entry().value.slice(1) : "-" + entry().value;
       arc();
     }
-    if (hit("[data-void]")) post("/void", {});
+    if (hit("[data-void]")) post("/void", { row: row() });
     if (hit("[data-pain-open]")) pain();
     const box = hit("[data-correct]");
     if (box) {
@@ -92,18 +115,62 @@
       label.textContent = "correcting the " + box.dataset.label;
       document.getElementById("correcting").value = box.dataset.correct;
       entry().value = box.dataset.value;
-      entry().focus();
-      entry().select();
+      showsIn(box);
+      if (!touch) {
+        entry().focus();
+        entry().select();
+      }
       arc();
     }
   });
+
+  // The try a tap acts on: the one being corrected, else none is named and the last one is meant.
+  const row = () => document.getElementById("correcting").value;
+
+  // Whether what is seen belongs to a try already taken: nothing new stands in the field.
+  function onTaken() {
+    const chips = document.querySelector("[data-seen-in]");
+    const box = row() && document.querySelector(`[data-correct="${row()}"]`);
+    if (box) return entry().value === box.dataset.value ? row() : "";
+    return chips && entry().value === "" ? chips.dataset.seenIn : "";
+  }
+
+  // The chips tell what was seen in one try, and say in which.
+  function shows(ids, words) {
+    document.querySelectorAll("[data-compensation]").forEach((c) => (c.checked = ids.includes(c.value)));
+    const of = document.querySelector("[data-chips-for]");
+    if (of) of.textContent = words;
+  }
+
+  function showsIn(box) {
+    shows((box.dataset.seen || "").split(" "), box.dataset.label + ", " + box.dataset.value);
+  }
+
+  function showsTaken() {
+    const chips = document.querySelector("[data-seen-in]");
+    const box = chips && document.querySelector(`[data-correct="${chips.dataset.seenIn}"]`);
+    if (box) showsIn(box);
+  }
+
+  // Tapped before the number it goes with the try; after it, it is saved at once.
+  function seen(chip) {
+    const taken = onTaken();
+    if (taken) post("/compensations", { row: taken, value: chip.value });
+  }
+
+  // Pain is saved as it is tapped; its place as it is left.
+  function hurts() {
+    const level = document.querySelector("[data-pain-level]:checked");
+    if (level) post("/pain", { level: level.value, site: document.getElementById("pain-site").value });
+  }
 
   function pain() {
     const line = document.getElementById("pain-line");
     if (!line) return;
     line.hidden = !line.hidden;
     document.querySelector("[data-pain-open]").setAttribute("aria-expanded", String(!line.hidden));
-    if (!line.hidden) document.getElementById("pain-level").focus();
+    painOpen = !line.hidden;
+    if (painOpen) (line.querySelector(":checked") || line.querySelector("input")).focus();
   }
 
   function skip() {
@@ -125,7 +192,7 @@
     };
     if (event.key === "," && (empty || !inEntry)) go("[data-previous]");
     else if (event.key === "." && (empty || !inEntry)) go("[data-next]");
-    else if (event.key === "x" && entry()) post("/void", {});
+    else if (event.key === "x" && entry()) post("/void", { row: row() });
     else if (event.key === "c" && entry()) compensation();
     else if (event.key === "p" && entry()) pain();
     else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
@@ -151,8 +218,9 @@
     const boxes = [...document.querySelectorAll("[data-compensation]")];
     if (!boxes.length) return;
     const at = boxes.findIndex((b) => b.checked);
-    if (at >= 0) boxes[at].checked = false;
-    if (at + 1 < boxes.length) boxes[at + 1].checked = true;
+    const turn = [boxes[at], boxes[at + 1]].filter(Boolean);
+    turn.forEach((b) => (b.checked = !b.checked));
+    turn.forEach(seen);
   }
 
   // A digit typed while a try is being saved belongs to the next one.
@@ -170,7 +238,11 @@
     if (event.detail.target.id !== "live") return;
     if (inFlight && inFlight.since && entry() && entry().value === "") entry().value = inFlight.since;
     inFlight = null;
-    if (entry() && !touch) entry().focus();
+    const line = document.getElementById("pain-line");
+    if (line && painOpen) line.hidden = false;
+    else if (entry() && !touch) entry().focus();
+    inHand = Boolean(entry() && entry().value !== "" && !row());
+    if (inHand) shows([], "this try");
     arc();
   });
   document.addEventListener("htmx:afterSettle", () => {

@@ -175,9 +175,9 @@ public final class Workup {
     return orders;
   }
 
-  /** The running order chosen for this visit; hips first when none was. */
+  /** The running order chosen for this visit; Quick when none was. */
   public RunningOrder order() {
-    String chosen = Facts.ORDER.in(file).orElse(RunningOrder.HIPS.id());
+    String chosen = Facts.ORDER.in(file).orElse(RunningOrder.QUICK.id());
     Optional<RunningOrder> shipped = RunningOrder.parse(chosen);
     if (shipped.isPresent()) {
       return shipped.get();
@@ -185,7 +185,7 @@ public final class Workup {
     return orders().stream()
         .filter(o -> o.id().equals(chosen))
         .findFirst()
-        .orElse(RunningOrder.HIPS);
+        .orElse(RunningOrder.QUICK);
   }
 
   /** The cards of the running order, the weaker suspect's side first. */

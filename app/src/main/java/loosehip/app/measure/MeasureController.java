@@ -166,6 +166,22 @@ class MeasureController {
     return live(model, user, id, test, taking.toggleVoid(workup, user.account(), test, row));
   }
 
+  /** Says what was seen in a try already taken, or takes it back. */
+  @Door(value = Passage.MOVES, asksItself = true)
+  @PostMapping("/golfers/{id}/measure/{card}/compensations")
+  String compensation(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String row,
+      @RequestParam(defaultValue = "") String value,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    TestCard test = Cards.of(card);
+    return live(
+        model, user, id, test, taking.compensation(workup, user.account(), test, row, value));
+  }
+
   @Door(value = Passage.MOVES, asksItself = true)
   @PostMapping("/golfers/{id}/measure/{card}/words/{slotKey}")
   String word(

@@ -153,29 +153,91 @@ class Taking {
 
   /** Voids the last try, or a named one; a second time counts it again. */
   LastEntry toggleVoid(Workup workup, Account by, TestCard card, String row) {
+    return taken(workup, card, row)
+        .map(
+            old -> {
+              Set<Compensation> seen = seen(old);
+              if (old.voided()) {
+                seen.removeIf(Compensation::voids);
+              }
+              String what = old.voided() ? "count " : "void ";
+              return turned(workup, by, card, old, seen, !old.voided(), what);
+            })
+        .orElseGet(() -> missing(row, "There is no try to void here."));
+  }
+
+  /**
+   * Says that a compensation was seen in a taken try, or was not after all. One that voids takes
+   * the try out of the result, unless a hand voided it before.
+   *
+   * @param row the try; blank for the last one
+   */
+  LastEntry compensation(Workup workup, Account by, TestCard card, String row, String id) {
+    Optional<Compensation> named =
+        Named.parse(Compensation.class, id).filter(card.test().compensations()::contains);
+    if (named.isEmpty()) {
+      return LastEntry.problem("This page offered something unknown. Reload it.");
+    }
+    return taken(workup, card, row)
+        .map(
+            old -> {
+              boolean byHand =
+                  old.voided() && old.compensations().stream().noneMatch(Compensation::voids);
+              Set<Compensation> seen = seen(old);
+              String what = (seen.add(named.get()) ? "" : "no ") + named.get().word() + ": ";
+              if (what.startsWith("no ")) {
+                seen.remove(named.get());
+              }
+              boolean voided = byHand || seen.stream().anyMatch(Compensation::voids);
+              return turned(workup, by, card, old, seen, voided, what);
+            })
+        .orElseGet(() -> missing(row, "Take a try first, then say what was seen in it."));
+  }
+
+  /** A taken try: the one in this row, or the last when no row is named. */
+  private static Optional<TakenTry> taken(Workup workup, TestCard card, String row) {
+    List<TakenTry> tries = card.numbers().map(s -> workup.file().tries(s)).orElse(List.of());
+    return row.isBlank()
+        ? tries.stream().reduce((a, b) -> b)
+        : tries.stream().filter(t -> t.rowId().equals(row)).findFirst();
+  }
+
+  private static LastEntry missing(String row, String none) {
+    return LastEntry.problem(
+        row.isBlank()
+            ? none
+            : "Meanwhile this try was changed. Tap again: it stands here as it is.");
+  }
+
+  private static Set<Compensation> seen(TakenTry old) {
+    Set<Compensation> seen = EnumSet.noneOf(Compensation.class);
+    seen.addAll(old.compensations());
+    return seen;
+  }
+
+  /**
+   * A taken try with something else about it; an old one may be turned whoever must not move now.
+   */
+  private LastEntry turned(
+      Workup workup,
+      Account by,
+      TestCard card,
+      TakenTry old,
+      Set<Compensation> seen,
+      boolean voided,
+      String what) {
     if (workup.closed()) {
       return LastEntry.problem(refused(workup, card).orElse(""));
     }
-    List<TakenTry> tries = card.numbers().map(s -> workup.file().tries(s)).orElse(List.of());
-    Optional<TakenTry> which =
-        row.isBlank()
-            ? tries.stream().reduce((a, b) -> b)
-            : tries.stream().filter(t -> t.rowId().equals(row)).findFirst();
-    if (which.isEmpty()) {
-      return LastEntry.problem("There is no try to void here.");
-    }
-    TakenTry old = which.get();
     Journal.NewTry turned =
-        new Journal.NewTry(
-            old.slot(),
-            old.value(),
-            old.word(),
-            old.method(),
-            old.voided() ? Set.of() : old.compensations(),
-            !old.voided());
-    String what = (old.voided() ? "count " : "void ") + Numbers.plain(old.value().orElse(0.0));
-    journal.correct(workup.file(), by, old.rowId(), turned, what);
-    return LastEntry.NONE;
+        new Journal.NewTry(old.slot(), old.value(), old.word(), old.method(), seen, voided);
+    String label = what + Numbers.plain(old.value().orElse(0.0));
+    Journal.Outcome outcome = journal.correct(workup.file(), by, old.rowId(), turned, label);
+    return outcome == Journal.Outcome.SAVED
+        ? LastEntry.on(old.ordinal())
+        : LastEntry.problem(
+            "Meanwhile somebody else changed this try. Nothing was changed; tap again to change"
+                + " what stands now.");
   }
 
   /** Takes a word: yes or no, a quality, how far it got. */

@@ -2,6 +2,7 @@ package loosehip.app.measure;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import loosehip.app.figure.Drawing;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
@@ -106,6 +107,8 @@ public record TestView(
    * @param methods ways to read, the chosen one first
    * @param method the chosen one
    * @param compensations what to watch for
+   * @param inView number of the try that a compensation tapped now belongs to, 1 to 5; 0 for the
+   *     one in hand
    * @param painLevel pain noted, 0 for none
    * @param painSite where
    * @param words words told with this card
@@ -125,12 +128,23 @@ public record TestView(
       List<Method> methods,
       Optional<Method> method,
       List<Compensation> compensations,
+      int inView,
       int painLevel,
       String painSite,
       List<WordRow> words,
       Optional<Result> result,
       String problem,
       String advice) {
+    /** The try a compensation tapped now belongs to; empty for the one in hand. */
+    public Optional<TryBox> seenIn() {
+      return inView == 0 ? Optional.empty() : Optional.of(tries.get(inView - 1));
+    }
+
+    /** Whether a compensation was seen in the try in view. */
+    public boolean seen(Compensation compensation) {
+      return seenIn().filter(t -> t.seen().contains(compensation)).isPresent();
+    }
+
     /** What is said while there is no result. */
     public String nothingYet() {
       return numeric
@@ -139,8 +153,19 @@ public record TestView(
     }
   }
 
-  /** One try: its row, which, the number, whether voided, and why. */
-  public record TryBox(String rowId, String label, String value, boolean voided, String why) {
+  /** One try: its row, which, the number, whether voided, why, and what was seen in it. */
+  public record TryBox(
+      String rowId,
+      String label,
+      String value,
+      boolean voided,
+      String why,
+      List<Compensation> seen) {
+    /** The ids of what was seen in it, apart by spaces. */
+    public String seenIds() {
+      return seen.stream().map(Compensation::id).collect(Collectors.joining(" "));
+    }
+
     /** Which try it is, and why it is void. */
     public String labelled() {
       return label + (why.isEmpty() ? "" : " · " + why);

@@ -181,12 +181,24 @@ class TestViews {
         card.test().methods(),
         method,
         card.test().compensations(),
+        inView(taken, entry),
         pain.level(),
         pain.site(),
         words(workup, card),
         new Results(workup).of(card),
         entry.problem(),
         advice(set, pain, workup, card));
+  }
+
+  /** What was acted on stays in view, else the last try taken, unless another is being typed. */
+  private static int inView(List<TakenTry> taken, LastEntry entry) {
+    boolean typing = !entry.typed().isEmpty() && entry.correcting().isEmpty();
+    if (typing || taken.isEmpty()) {
+      return 0;
+    }
+    List<Integer> rows = taken.stream().map(TakenTry::ordinal).toList();
+    int at = rows.indexOf(entry.ordinal());
+    return at < 0 ? taken.size() : at + 1;
   }
 
   private static String label(LastEntry entry, List<TakenTry> taken, boolean full) {
@@ -209,7 +221,8 @@ class TestViews {
         ORDINALS[taken.ordinal() - 1],
         Numbers.plain(value),
         taken.voided(),
-        taken.voided() && why.isEmpty() ? "voided" : why);
+        taken.voided() && why.isEmpty() ? "voided" : why,
+        taken.compensations().stream().sorted().toList());
   }
 
   /** The method to offer: the one used in this set, in this test, or at the last visit. */

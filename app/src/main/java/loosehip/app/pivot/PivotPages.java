@@ -124,9 +124,9 @@ class PivotPages {
         new PivotPage.Delta(
             which,
             now.get().band().id(),
-            Numbers.signed(now.get().degrees()),
+            PivotWords.spoken(now.get().degrees()),
             now.get().shortChance().words(),
-            Numbers.signed(before.get().degrees()),
+            PivotWords.spoken(before.get().degrees()),
             moved == 0 ? "as before" : Numbers.signed(moved),
             moved == 0,
             PivotWords.heard(now.get().degrees())));
@@ -251,7 +251,7 @@ class PivotPages {
                                 new PivotPage.SchoolMargin(
                                     PivotWords.brief(which),
                                     m.band().id(),
-                                    Numbers.signed(m.degrees()))))
+                                    PivotWords.spoken(m.degrees()))))
             .toList(),
         parts.isEmpty()
             ? "as they stand"

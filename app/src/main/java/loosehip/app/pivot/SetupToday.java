@@ -88,9 +88,9 @@ public final class SetupToday {
         title,
         SetupChanges.parts(workup.golfer().practice().coefficients(), workup.golfer().setup(), s),
         "leaves going back "
-            + Numbers.signed(option.backMargin())
+            + PivotWords.spoken(option.backMargin())
             + ", coming through "
-            + Numbers.signed(option.impactMargin()),
+            + PivotWords.spoken(option.impactMargin()),
         query);
   }
 

@@ -49,6 +49,7 @@ class MeasureFormsTest extends FormsTest {
 
   @Test
   void theAnswerBringsTabsCautionsAndPictureAlong() throws Exception {
+    note("order", "hips");
     take("24", "k1")
         .andExpect(content().string(containsString("id=\"stations\"")))
         .andExpect(content().string(containsString("id=\"plan-view\"")))

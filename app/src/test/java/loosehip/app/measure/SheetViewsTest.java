@@ -66,7 +66,7 @@ class SheetViewsTest {
   void theFirstPositionWithSomethingOpenIsShown() {
     assertThat(SheetViews.position(GolferText.workup(""), Optional.empty()))
         .isEqualTo(Position.STANDING);
-    assertThat(SheetViews.position(GolferText.workup(""), Optional.of("face-down")))
+    assertThat(SheetViews.position(GolferText.workup("order=hips"), Optional.of("face-down")))
         .isEqualTo(Position.FACE_DOWN);
     assertThat(SheetViews.position(GolferText.workup("order=quick"), Optional.of("face-down")))
         .isEqualTo(Position.STANDING);

@@ -46,7 +46,8 @@ class TestViewsTest {
     assertThat(card(quick, null, null)).isEqualTo("standing-turn.right.internal");
     assertThat(view(quick, "one-leg-stand.right.open").order()).hasSize(17);
     assertThat(view(GolferText.workup("order=full"), CARD).order()).hasSize(44);
-    assertThat(view(GolferText.workup(""), "squat-depth").order()).hasSize(21);
+    assertThat(view(GolferText.workup("order=hips"), "squat-depth").order()).hasSize(21);
+    assertThat(view(GolferText.workup(""), CARD).order()).as("Quick by default").hasSize(17);
     assertThat(card(quick, null, "squat-depth")).isEqualTo("squat-depth");
   }
 
@@ -107,7 +108,7 @@ class TestViewsTest {
     Workup workup =
         Workup.of(
             GolferText.of(
-                "skip.hinge-contact=no time",
+                "skip.hinge-contact=no time; order=hips",
                 GolferText.TODAY,
                 List.of(
                     GolferText.earlier(LocalDate.of(2026, 3, 3), "trunk-turn.left 30"),
@@ -196,7 +197,7 @@ class TestViewsTest {
 
   @Test
   void theViewTellsWhatTheTestFeedsAndWhatComesNext() {
-    TestView view = view(GolferText.workup(""), CARD);
+    TestView view = view(GolferText.workup("order=hips"), CARD);
     assertThat(view.meta()).contains("Seated").contains("the turn budget").contains("sway");
     assertThat(view.nextTitle()).isEqualTo("the other side, lead (L)");
     assertThat(view.previousTitle()).isEqualTo("Level pelvis on one leg, lead (L)");

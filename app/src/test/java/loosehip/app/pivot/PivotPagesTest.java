@@ -58,7 +58,7 @@ class PivotPagesTest {
     PivotPage page = page(GolferText.workup(STIFF), Map.of());
     assertThat(page.changed()).isFalse();
     assertThat(delta(page, "back").verdict()).isEqualTo("−29.0");
-    assertThat(delta(page, "impact").verdict()).isEqualTo("+1.1");
+    assertThat(delta(page, "impact").verdict()).isEqualTo("1 to spare");
     assertThat(page.deltas()).allMatch(PivotPage.Delta::same);
     assertThat(page.live()).startsWith("Going back 29.0 degrees short");
   }
