@@ -124,9 +124,9 @@ class PivotPages {
         new PivotPage.Delta(
             which,
             now.get().band().id(),
-            PivotWords.spoken(now.get().degrees()),
+            PivotWords.fine(now.get().degrees()),
             now.get().shortChance().words(),
-            PivotWords.spoken(before.get().degrees()),
+            PivotWords.fine(before.get().degrees()),
             moved == 0 ? "as before" : Numbers.signed(moved),
             moved == 0,
             PivotWords.heard(now.get().degrees())));

@@ -31,6 +31,14 @@ public final class PivotWords {
     return whole == 0 ? "just enough" : whole + (degrees < 0 ? " short" : " to spare");
   }
 
+  /** The same to a tenth, where a hand moves it: {@code 14.5 to spare}. */
+  public static String fine(double degrees) {
+    double tenth = Math.round(Math.abs(degrees) * 10) / 10.0;
+    return tenth == 0
+        ? "just enough"
+        : Numbers.tenth(tenth) + (degrees < 0 ? " short" : " to spare");
+  }
+
   /** The same for those who hear it: {@code 11.9 degrees short}. */
   public static String heard(double degrees) {
     double tenth = Math.round(Math.abs(degrees) * 10) / 10.0;

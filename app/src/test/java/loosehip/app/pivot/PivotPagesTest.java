@@ -57,8 +57,8 @@ class PivotPagesTest {
   void asItStandsNothingMoves() {
     PivotPage page = page(GolferText.workup(STIFF), Map.of());
     assertThat(page.changed()).isFalse();
-    assertThat(delta(page, "back").verdict()).isEqualTo("−29.0");
-    assertThat(delta(page, "impact").verdict()).isEqualTo("1 to spare");
+    assertThat(delta(page, "back").verdict()).isEqualTo("29.0 short");
+    assertThat(delta(page, "impact").verdict()).isEqualTo("1.1 to spare");
     assertThat(page.deltas()).allMatch(PivotPage.Delta::same);
     assertThat(page.live()).startsWith("Going back 29.0 degrees short");
   }
