@@ -1,6 +1,7 @@
 package loosehip.core.link;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
 
 import java.util.List;
 import java.util.Locale;
@@ -133,5 +134,36 @@ class RuleBookTest {
     assertThat(own.causes(PivotFault.SWAY)).hasSameSizeAs(SHIPPED.causes(PivotFault.SWAY));
     assertThat(own.causes(PivotFault.EARLY_STOP)).isEqualTo(SHIPPED.causes(PivotFault.EARLY_STOP));
     assertThat(SHIPPED.causes(PivotFault.SWAY)).doesNotContain(changed);
+  }
+
+  /** What a practice set is told by its own weights, and books of the same weights are the same. */
+  @Test
+  void ownWeightsAreFoundAgainAndUnknownCausesAreLeft() {
+    RuleBook.Own weight =
+        new RuleBook.Own(
+            PivotFault.SWAY,
+            CauseId.parse("body-trail-ir-trail").orElseThrow(),
+            0.5,
+            Strength.WEAK);
+    RuleBook.Own later = new RuleBook.Own(PivotFault.SWAY, weight.cause(), 0.4, Strength.STRONG);
+    RuleBook own = SHIPPED.with(List.of(weight));
+    assertThat(own.own()).containsExactly(weight);
+    assertThat(SHIPPED.own()).isEmpty();
+    assertThat(SHIPPED.with(List.of())).isSameAs(SHIPPED);
+    assertThat(SHIPPED.with(List.of(weight, later)).own()).containsExactly(later);
+    assertThat(own).isEqualTo(SHIPPED.with(List.of(weight))).isNotEqualTo(SHIPPED);
+    assertThat(own).hasSameHashCodeAs(SHIPPED.with(List.of(weight))).isNotEqualTo("a book");
+    RuleBook.Own elsewhere = new RuleBook.Own(PivotFault.DIP, weight.cause(), 0.5, Strength.WEAK);
+    assertThat(SHIPPED.with(List.of(elsewhere)).own()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.005, false", "0.01, true", "0.9, true", "0.91, false", "NaN, false"})
+  void aPriorLiesBetweenItsBounds(double prior, boolean kept) {
+    CauseId cause = CauseId.parse("body-trail-ir-trail").orElseThrow();
+    assertThat(
+            catchThrowable(() -> new RuleBook.Own(PivotFault.SWAY, cause, prior, Strength.WEAK))
+                == null)
+        .isEqualTo(kept);
   }
 }
