@@ -30,17 +30,28 @@
     input.dispatchEvent(new Event("input", { bubbles: true }));
   }
 
-  // A key pressed while a try is being saved waits for it, so that it meets the fresh page.
+  // A tap or key while something is being saved waits for it, so that it meets the fresh page: what it
+  // sends is worked out only then.
   const waiting = [];
+  let sending = 0;
+  const saving = () => sending > 0 || form().classList.contains("htmx-request");
   function post(path, values) {
-    if (form().classList.contains("htmx-request")) {
+    if (saving()) {
       waiting.push([path, values]);
       return;
     }
-    htmx.ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values, source: "#try-form" });
+    sending++;
+    const done = () => sending--;
+    htmx
+      .ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values: values(), source: "#try-form" })
+      .then(done, done)
+      .then(() => setTimeout(next, 0));
+  }
+  function next() {
+    if (waiting.length && form() && !saving()) post(...waiting.shift());
   }
 
-  const busy = () => waiting.length > 0 || form().classList.contains("htmx-request");
+  const busy = () => waiting.length > 0 || saving();
 
   // Goes on once everything chosen here is saved.
   function leave(href) {
@@ -59,7 +70,8 @@
     if (form() && event.target.matches("[data-compensation]")) seen(event.target);
     if (form() && event.target.matches("[data-pain-level], [data-pain-site]")) hurts();
     const slot = event.target.closest("#try-form .word-row") && event.target.dataset.slot;
-    if (slot) post("/words/" + slot, { value: event.target.value });
+    const value = event.target.value;
+    if (slot) post("/words/" + slot, () => ({ value }));
   });
 
   function stopCorrecting() {
@@ -106,7 +118,7 @@
       entry().value = entry().value.startsWith("-") ? entry().value.slice(1) : "-" + entry().value;
       arc();
     }
-    if (hit("[data-void]")) post("/void", { row: row() });
+    if (hit("[data-void]")) voids();
     if (hit("[data-pain-open]")) pain();
     const box = hit("[data-correct]");
     if (box) {
@@ -127,12 +139,25 @@
   // The try a tap acts on: the one being corrected, else none is named and the last one is meant.
   const row = () => document.getElementById("correcting").value;
 
-  // Whether what is seen belongs to a try already taken: nothing new stands in the field.
+  const boxOf = (rowId) => document.querySelector(`[data-correct="${rowId}"]`);
+
+  // The try already taken that what is seen belongs to, if any: nothing new stands in the field.
   function onTaken() {
     const chips = document.querySelector("[data-seen-in]");
-    const box = row() && document.querySelector(`[data-correct="${row()}"]`);
-    if (box) return entry().value === box.dataset.value ? row() : "";
-    return chips && entry().value === "" ? chips.dataset.seenIn : "";
+    const corrected = row() && boxOf(row());
+    if (corrected) return entry().value === corrected.dataset.value ? corrected : null;
+    return chips && entry().value === "" ? boxOf(chips.dataset.seenIn) : null;
+  }
+
+  // A taken try as it stands when something is sent: each save gives it another row.
+  const rowNow = (label) => {
+    const box = document.querySelector(`[data-correct][data-label="${label}"]`);
+    return box ? box.dataset.correct : "";
+  };
+
+  function voids() {
+    const box = row() && boxOf(row());
+    post("/void", () => ({ row: box ? rowNow(box.dataset.label) : "" }));
   }
 
   // The chips tell what was seen in one try, and say in which.
@@ -148,20 +173,21 @@
 
   function showsTaken() {
     const chips = document.querySelector("[data-seen-in]");
-    const box = chips && document.querySelector(`[data-correct="${chips.dataset.seenIn}"]`);
+    const box = chips && boxOf(chips.dataset.seenIn);
     if (box) showsIn(box);
   }
 
   // Tapped before the number it goes with the try; after it, it is saved at once.
   function seen(chip) {
     const taken = onTaken();
-    if (taken) post("/compensations", { row: taken, value: chip.value });
+    if (taken) post("/compensations", () => ({ row: rowNow(taken.dataset.label), value: chip.value }));
   }
 
   // Pain is saved as it is tapped; its place as it is left.
   function hurts() {
     const level = document.querySelector("[data-pain-level]:checked");
-    if (level) post("/pain", { level: level.value, site: document.getElementById("pain-site").value });
+    const site = document.getElementById("pain-site").value;
+    if (level) post("/pain", () => ({ level: level.value, site }));
   }
 
   function pain() {
@@ -192,7 +218,7 @@
     };
     if (event.key === "," && (empty || !inEntry)) go("[data-previous]");
     else if (event.key === "." && (empty || !inEntry)) go("[data-next]");
-    else if (event.key === "x" && entry()) post("/void", { row: row() });
+    else if (event.key === "x" && entry()) voids();
     else if (event.key === "c" && entry()) compensation();
     else if (event.key === "p" && entry()) pain();
     else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
@@ -245,11 +271,7 @@
     if (inHand) shows([], "this try");
     arc();
   });
-  document.addEventListener("htmx:afterSettle", () => {
-    setTimeout(() => {
-      if (waiting.length && form()) post(...waiting.shift());
-    }, 0);
-  });
+  document.addEventListener("htmx:afterSettle", () => setTimeout(next, 0));
   window.addEventListener("load", () => {
     if (entry()) {
       if (touch) entry().setAttribute("inputmode", "none");
