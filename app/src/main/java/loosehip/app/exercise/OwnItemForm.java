@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import loosehip.app.document.Documents;
 import loosehip.app.words.Typed;
 import tools.jackson.databind.JsonNode;
@@ -47,15 +48,27 @@ public final class OwnItemForm {
   /** Reads a drill. */
   public static OwnItemReader.Read drill(Map<String, List<String>> typed) {
     Map<String, List<String>> all = new LinkedHashMap<>(typed);
-    for (String[] pair : new String[][] {{EASIER_DEMANDS, DEMANDS}, {EASIER_TOOLS, "tools"}}) {
-      if (all.getOrDefault(pair[0], List.of()).contains(SAME)) {
-        all.put(pair[0], all.getOrDefault(pair[1], List.of()));
-      }
-    }
+    theSame(all, EASIER_DEMANDS, DEMANDS);
+    theSame(all, EASIER_TOOLS, "tools");
     if (all.getOrDefault(EASIER_TOOLS, List.of()).isEmpty()) {
       all.remove(EASIER_TOOLS);
     }
     return OwnItemReader.typed(json(all, Set.of(OwnDrillDocument.FAULTS, "schools", "tools")));
+  }
+
+  /**
+   * Where the easier form asks the same as the full one, it asks that and what is ticked besides.
+   */
+  private static void theSame(Map<String, List<String>> all, String easier, String full) {
+    List<String> ticked = all.getOrDefault(easier, List.of());
+    if (ticked.contains(SAME)) {
+      all.put(
+          easier,
+          Stream.concat(all.getOrDefault(full, List.of()).stream(), ticked.stream())
+              .filter(t -> !t.equals(SAME))
+              .distinct()
+              .toList());
+    }
   }
 
   /**

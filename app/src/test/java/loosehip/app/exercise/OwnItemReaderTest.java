@@ -232,6 +232,9 @@ class OwnItemReaderTest {
     assertThat(same.easier()).isEqualTo(same.full());
     assertThat(same.faults()).containsExactly(PivotFault.SWAY, PivotFault.SLIDE);
     assertThat(same.last()).isFalse();
+    typed.put("easierDemands", List.of("same", "kneel"));
+    assertThat(((OwnDrill) OwnItemForm.drill(typed).items().get(0)).easier().demands())
+        .containsExactlyInAnyOrder(Demand.KNEE_BEND, Demand.KNEEL);
     typed.put("easierDemands", List.of("none"));
     typed.put("easierTools", List.of("none"));
     OwnDrill free = (OwnDrill) OwnItemForm.drill(typed).items().get(0);
