@@ -226,8 +226,11 @@ class Taking {
       Set<Compensation> seen,
       boolean voided,
       String what) {
-    if (workup.closed()) {
-      return LastEntry.problem(refused(workup, card).orElse(""));
+    Optional<String> refused =
+        TryRefusal.of(workup.guard(), true, workup.closed(), Optional.empty())
+            .map(SafetyWords::refusal);
+    if (refused.isPresent()) {
+      return LastEntry.problem(refused.get());
     }
     Journal.NewTry turned =
         new Journal.NewTry(old.slot(), old.value(), old.word(), old.method(), seen, voided);

@@ -57,6 +57,17 @@ class SeenInATryFormsTest extends FormsTest {
     assertThat(tries().get(0).compensations()).isEmpty();
   }
 
+  /** Without consent nothing more is kept about a golfer, not even about a try taken before. */
+  @Test
+  void withoutConsentNothingIsSaidOfATryTakenBefore() throws Exception {
+    take("24");
+    note("consent", "");
+    seen("", "pelvis-lifted");
+    send(post("/golfers/" + golfer + "/measure/" + CARD + "/void"));
+    assertThat(tries()).hasSize(1).noneMatch(TakenTry::voided);
+    assertThat(tries().get(0).compensations()).isEmpty();
+  }
+
   private ResultActions seen(String row, String compensation) throws Exception {
     return send(
         post("/golfers/" + golfer + "/measure/" + CARD + "/compensations")
