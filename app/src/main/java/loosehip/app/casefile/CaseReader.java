@@ -128,9 +128,14 @@ public final class CaseReader {
         file.school() == null ? School.ROTATION_FIRST : file.school(),
         Optional.ofNullable(file.setup()).map(CaseDocument.SetupPart::spineShape),
         Optional.ofNullable(file.plan()).map(this::wishes),
-        orEmpty(file.arcsOverruled()).stream().map(who.handed()::leg).collect(Collectors.toSet()),
-        overrules(orEmpty(file.overrules()), who.handed()),
+        orEmpty(file.arcsOverruled()).stream().map(hand(who)::leg).collect(Collectors.toSet()),
+        overrules(orEmpty(file.overrules()), hand(who)),
         practice);
+  }
+
+  /** Sides and legs are told apart by the hand; where none is said, nothing sided is judged. */
+  private static Handed hand(Who who) {
+    return who.handed().orElse(Handed.RIGHT);
   }
 
   private static <T> List<T> orEmpty(@Nullable List<T> list) {
@@ -139,7 +144,7 @@ public final class CaseReader {
 
   private static Who who(CaseDocument.@Nullable Golfer golfer) {
     if (golfer == null) {
-      return Who.of(Handed.RIGHT);
+      return Who.unknown();
     }
     return new Who(
         Optional.ofNullable(golfer.ref()),
@@ -147,7 +152,7 @@ public final class CaseReader {
         Optional.ofNullable(golfer.birthDate()),
         Optional.ofNullable(golfer.guardian())
             .map(g -> new Who.Guardian(g.name(), Optional.ofNullable(g.on()))),
-        golfer.handed() == null ? Handed.RIGHT : golfer.handed(),
+        Optional.ofNullable(golfer.handed()),
         Optional.ofNullable(golfer.heightCm()));
   }
 

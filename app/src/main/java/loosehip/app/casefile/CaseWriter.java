@@ -46,7 +46,7 @@ public final class CaseWriter {
                 .guardian()
                 .map(g -> new CaseDocument.GuardianPart(g.name(), g.on().orElse(null)))
                 .orElse(null),
-            golfer.handed(),
+            golfer.who().handed().orElse(null),
             golfer.who().heightCm().orElse(null)),
         sorted(golfer.complaints()),
         health(golfer),

@@ -13,9 +13,11 @@ import loosehip.core.safety.WarningSign;
  * @param title what it waits for
  * @param words why, and what opens it
  * @param signs the warning signs still to be asked; empty when something else shuts the door
- * @param then where all noes lead on to
+ * @param hand whether which hand is the question
+ * @param then where the answers lead on to
  */
-public record ShutPage(String golfer, String title, String words, List<String> signs, String then) {
+public record ShutPage(
+    String golfer, String title, String words, List<String> signs, boolean hand, String then) {
 
   static ShutPage of(Workup workup, Refusal refusal, String then) {
     List<WarningSign> signs =
@@ -27,6 +29,7 @@ public record ShutPage(String golfer, String title, String words, List<String> s
         SafetyWords.title(refusal),
         SafetyWords.opens(refusal),
         signs.stream().map(WarningSign::question).toList(),
+        refusal instanceof Refusal.HandFirst,
         then);
   }
 }

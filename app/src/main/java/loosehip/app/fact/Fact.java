@@ -6,6 +6,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Note;
 import loosehip.app.store.Noted;
 import loosehip.app.words.Typed;
+import loosehip.core.safety.Passage;
 
 /**
  * One thing that can be noted about a golfer.
@@ -52,10 +53,17 @@ public record Fact<T>(String key, Scope scope, Station station, String label, Co
   }
 
   /**
-   * Whether somebody moves for it: a slow rehearsal, a second look after the set-up was changed.
+   * What goes through a door with it: somebody moves for a slow rehearsal or a second look after
+   * the set-up was changed; what is seen of a stance or a swing needs trail and lead.
    */
-  public boolean moves() {
-    return Facts.REHEARSAL.subject(key).isPresent() || Facts.AGAIN.subject(key).isPresent();
+  public Passage passage() {
+    if (Facts.REHEARSAL.subject(key).isPresent() || Facts.AGAIN.subject(key).isPresent()) {
+      return Passage.MOVES;
+    }
+    return switch (station) {
+      case SET_UP, SWING, LINKS -> Passage.SIDED;
+      default -> Passage.OPEN;
+    };
   }
 
   /**

@@ -18,7 +18,7 @@ import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
-import loosehip.core.body.Handed;
+import loosehip.app.words.Text;
 import loosehip.core.body.Leg;
 import loosehip.core.link.Level;
 import loosehip.core.link.Link;
@@ -82,13 +82,13 @@ public class Frames {
   }
 
   private static String who(Workup workup) {
-    String hand = workup.golfer().handed() == Handed.RIGHT ? "right-handed" : "left-handed";
+    String hand = Text.hand(workup.golfer().who().handed());
     return workup.age().map(a -> a + ", " + hand).orElse(hand);
   }
 
   private static HipGlyph glyph(Workup workup) {
     return HipGlyph.of(
-        workup.golfer().handed(),
+        workup.golfer().who().handed(),
         AtAGlance.turn(workup, Leg.TRAIL, Direction.INTERNAL),
         AtAGlance.turn(workup, Leg.TRAIL, Direction.EXTERNAL),
         AtAGlance.turn(workup, Leg.LEAD, Direction.INTERNAL),
@@ -153,6 +153,9 @@ public class Frames {
   }
 
   private static String waits(Refusal refusal) {
+    if (refusal instanceof Refusal.HandFirst) {
+      return "which hand?";
+    }
     return refusal instanceof Refusal.AskFirst ? "ask first" : "waits";
   }
 

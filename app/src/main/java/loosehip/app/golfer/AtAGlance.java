@@ -34,7 +34,7 @@ public final class AtAGlance {
     return new Glance(
         workup.file().id(),
         workup.file().name(),
-        workup.golfer().handed(),
+        workup.golfer().who().handed(),
         Facts.BIRTH_YEAR.in(workup.file()),
         turn(workup, Leg.TRAIL, Direction.INTERNAL),
         turn(workup, Leg.TRAIL, Direction.EXTERNAL),
@@ -77,8 +77,14 @@ public final class AtAGlance {
         : "ready for a plan";
   }
 
-  /** The range a hip glyph draws: seated, else face down, else standing less its leg's share. */
+  /**
+   * The range a hip glyph draws: seated, else face down, else standing less its leg's share. Empty
+   * while nobody said which leg is which.
+   */
   public static Optional<Double> turn(Workup workup, Leg leg, Direction direction) {
+    if (!workup.golfer().handSaid()) {
+      return Optional.empty();
+    }
     Body body = workup.golfer().body();
     double share = workup.golfer().practice().coefficients().of(Coefficient.STANDING_SHARE);
     return body.turn(leg, direction)
@@ -108,6 +114,9 @@ public final class AtAGlance {
     }
     if (workup.file().given().isEmpty() && !workup.golfer().health().unanswered().isEmpty()) {
       return "ask first: the warning signs";
+    }
+    if (!workup.golfer().handSaid()) {
+      return "which hand?";
     }
     if (!workup.judgement().hips().complete()) {
       return measured == 0 ? "talked; nothing measured yet" : "half screened";

@@ -28,6 +28,7 @@ import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.Seen;
 import loosehip.core.link.SetupFault;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
@@ -80,7 +81,7 @@ public final class Cases {
   }
 
   private static Set<Leg> arcsOverruled(GolferFile file) {
-    Handed handed = handed(file);
+    Handed handed = Facts.HANDED.in(file).orElse(Handed.RIGHT);
     return Facts.ARC_OVERRULED.in(file).keySet().stream()
         .map(handed::leg)
         .collect(Collectors.toSet());
@@ -118,18 +119,13 @@ public final class Cases {
         Facts.BIRTH_YEAR.in(file),
         Facts.BIRTH_DATE.in(file),
         Facts.GUARDIAN.in(file).map(name -> new Who.Guardian(name, guardianOn(file))),
-        handed(file),
+        Facts.HANDED.in(file),
         Facts.HEIGHT.in(file));
   }
 
   private static Optional<LocalDate> guardianOn(GolferFile file) {
     return Optional.ofNullable(file.facts().get(Facts.GUARDIAN.key()))
         .map(noted -> LocalDate.ofInstant(noted.at(), ZoneId.systemDefault()));
-  }
-
-  /** The golfer's hand; right when nobody said. */
-  public static Handed handed(GolferFile file) {
-    return Facts.HANDED.in(file).orElse(Handed.RIGHT);
   }
 
   private static Health health(GolferFile file, Standards standards, LocalDate today) {
@@ -144,7 +140,8 @@ public final class Cases {
 
   /** What every door asks before it opens for this golfer. */
   public static Guard guard(GolferFile file, LocalDate today) {
-    return new Guard(health(file, Standards.SHIPPED, today), permission(file, today));
+    return new Guard(
+        health(file, Standards.SHIPPED, today), permission(file, today), Facts.HANDED.isIn(file));
   }
 
   /** Who allowed that health data be kept. */
@@ -194,16 +191,13 @@ public final class Cases {
     Optional<Method> method =
         set.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
     List<Try> tries = set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList();
-    return slot.test().methods().isEmpty()
-        ? new Reading(slot, method, tries, compensations, pain)
-        : new Reading(
-            slot,
-            method,
-            tries,
-            compensations,
-            pain,
-            standards.deviation(
-                set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER)));
+    return AngleKind.of(slot.test())
+        .map(
+            kind ->
+                standards.deviation(
+                    set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER), kind))
+        .map(scatter -> new Reading(slot, method, tries, compensations, pain, scatter))
+        .orElseGet(() -> new Reading(slot, method, tries, compensations, pain));
   }
 
   /** Where pain in a card is noted: with its numbers, or with its first question. */

@@ -14,6 +14,7 @@ import loosehip.core.link.CauseId;
 import loosehip.core.link.Fault;
 import loosehip.core.link.RuleBook;
 import loosehip.core.link.Strength;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.FieldRange;
@@ -34,7 +35,7 @@ import loosehip.core.plan.Catalogue;
  * @param coefficients the figures of the turn budget in force
  * @param rules the rule book in force
  * @param catalogue the exercises and drills to choose from, the practice's own among them
- * @param ownOf each person's own repeatability by method, by account
+ * @param ownOf each person's own repeatability by method and kind of test, by account
  */
 public record Standards(
     BandScales scales,
@@ -42,7 +43,7 @@ public record Standards(
     Coefficients coefficients,
     RuleBook rules,
     Catalogue catalogue,
-    Map<String, Map<Method, OwnRepeatability>> ownOf) {
+    Map<String, Map<OwnRepeatability.Of, OwnRepeatability>> ownOf) {
   /** The shipped values, nobody's own among them. */
   public static final Standards SHIPPED =
       new Standards(
@@ -70,14 +71,15 @@ public record Standards(
   }
 
   /** The own repeatability of whoever took a try, when they took enough of them to have one. */
-  public Optional<OwnRepeatability> own(String accountId, Method method) {
-    return Optional.ofNullable(ownOf.getOrDefault(accountId, Map.of()).get(method));
+  public Optional<OwnRepeatability> own(String accountId, Method method, AngleKind kind) {
+    return Optional.ofNullable(
+        ownOf.getOrDefault(accountId, Map.of()).get(new OwnRepeatability.Of(method, kind)));
   }
 
   /** The deviation in use for tries of this person by this method, in degrees. */
-  public double deviation(String accountId, Method method) {
+  public double deviation(String accountId, Method method, AngleKind kind) {
     double byDefault = defaultDeviation(method);
-    return own(accountId, method).map(o -> o.inUse(byDefault)).orElse(byDefault);
+    return own(accountId, method, kind).map(o -> o.inUse(byDefault)).orElse(byDefault);
   }
 
   /** The topic under which band edges are kept. */
@@ -114,7 +116,7 @@ public record Standards(
 
   /** The same with the shipped catalogue. */
   static Standards of(
-      Map<String, String> values, Map<String, Map<Method, OwnRepeatability>> ownOf) {
+      Map<String, String> values, Map<String, Map<OwnRepeatability.Of, OwnRepeatability>> ownOf) {
     return of(values, Catalogue.standard(), ownOf);
   }
 
@@ -122,7 +124,7 @@ public record Standards(
   static Standards of(
       Map<String, String> values,
       Catalogue catalogue,
-      Map<String, Map<Method, OwnRepeatability>> ownOf) {
+      Map<String, Map<OwnRepeatability.Of, OwnRepeatability>> ownOf) {
     Map<String, BandScale> scales = new HashMap<>();
     Map<Method, Double> byMethod = new EnumMap<>(Method.class);
     Map<ModelFigure, Double> figures = new LinkedHashMap<>();

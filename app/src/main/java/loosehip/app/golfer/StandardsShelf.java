@@ -13,7 +13,6 @@ import loosehip.app.store.Accounts;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.store.TrySets;
-import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import org.springframework.stereotype.Component;
 
@@ -63,7 +62,7 @@ public class StandardsShelf {
     Map<String, String> texts =
         values.ofPractice(practiceId).entrySet().stream()
             .collect(Collectors.toMap(Map.Entry::getKey, e -> value(e.getValue())));
-    Map<String, Map<Method, OwnRepeatability>> own = new HashMap<>();
+    Map<String, Map<OwnRepeatability.Of, OwnRepeatability>> own = new HashMap<>();
     for (String account : accounts.people(practiceId).keySet()) {
       own.put(account, OwnRepeatability.pooled(sets.newestOf(account)));
     }

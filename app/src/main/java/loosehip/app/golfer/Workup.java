@@ -136,7 +136,7 @@ public final class Workup {
 
   /** What every door asks before it opens for this golfer. */
   public Guard guard() {
-    return new Guard(golfer.health(), Cases.permission(file, today));
+    return new Guard(golfer.health(), Cases.permission(file, today), golfer.handSaid());
   }
 
   /** Whether the golfer is under 18, or could be by the year of birth. */
@@ -300,8 +300,11 @@ public final class Workup {
     return golfer.health().cleared().values();
   }
 
-  /** How a side is spoken of: {@code trail (R)}. */
+  /** How a side is spoken of: {@code trail (R)}; {@code right} while the hand is not said. */
   public String spoken(Side side) {
+    if (!golfer.handSaid()) {
+      return side.id();
+    }
     return golfer.handed().leg(side).id() + " (" + side.letter() + ")";
   }
 

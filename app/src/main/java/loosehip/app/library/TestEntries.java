@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.store.Account;
@@ -17,6 +18,7 @@ import loosehip.app.store.PracticeValues;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Compensation;
@@ -155,22 +157,40 @@ class TestEntries {
                     Numbers.plain(m.tryDeviation()),
                     standards.byMethod().containsKey(m),
                     people.entrySet().stream()
-                        .map(p -> scatter(p.getValue(), standards.own(p.getKey(), m)))
+                        .flatMap(p -> scatters(standards, p.getKey(), p.getValue(), m))
                         .toList(),
                     asked.filter(m::equals).map(a -> problem).orElse("")))
         .toList();
   }
 
-  private static String scatter(String name, Optional<OwnRepeatability> own) {
-    return own.map(
-            o ->
-                String.format(
-                    Locale.ROOT,
-                    "%s: %.1f from %d degrees of freedom, %s",
-                    name,
-                    o.deviation(),
-                    o.freedom(),
-                    o.takesOver() ? "in use" : "used from " + OwnRepeatability.TAKES_OVER_AT))
-        .orElse(name + ": no two tries in a set yet");
+  /** What is known of one hand by one method, a line a kind of test. */
+  private static Stream<String> scatters(
+      Standards standards, String account, String name, Method method) {
+    List<String> lines = new ArrayList<>();
+    for (AngleKind kind : AngleKind.values()) {
+      standards
+          .own(account, method, kind)
+          .ifPresent(
+              own ->
+                  lines.add(name + ", " + kind.words() + ": " + scatter(own, standards, method)));
+    }
+    return lines.isEmpty() ? Stream.of(name + ": no two tries in a set yet") : lines.stream();
+  }
+
+  private static String scatter(OwnRepeatability own, Standards standards, Method method) {
+    String known =
+        String.format(
+            Locale.ROOT,
+            "%.1f from %d degrees of freedom%s, ",
+            own.deviation(),
+            own.freedom(),
+            own.blind() ? " of blind sets" : "");
+    double inUse = own.inUse(standards.defaultDeviation(method));
+    return known
+        + (!own.takesOver()
+            ? "used from " + OwnRepeatability.TAKES_OVER_AT
+            : inUse > own.deviation()
+                ? "half the default in use (" + Numbers.plain(inUse) + ")"
+                : "in use");
   }
 }

@@ -82,7 +82,7 @@ class LinksController {
     this.journal = journal;
   }
 
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/links")
   String links(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -213,7 +213,7 @@ class LinksController {
    * Keeps what the trainer decides about one link, or only the note; a verdict tapped again takes
    * it back, and the note stays.
    */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @PostMapping("/golfers/{id}/links/{fault}/{cause}")
   String decide(
       @PathVariable String id,

@@ -110,7 +110,7 @@ class MeasureController {
   }
 
   /** Chooses the running order of this visit. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @PostMapping("/golfers/{id}/measure/order")
   String order(
       @PathVariable String id,
@@ -130,7 +130,7 @@ class MeasureController {
   }
 
   /** Skips a card with a reason, or takes the skip back; goes on to the next card. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @PostMapping("/golfers/{id}/measure/{card}/skip")
   String skip(
       @PathVariable String id,
@@ -211,7 +211,7 @@ class MeasureController {
   }
 
   /** What happened to the tries of a card at this visit: who and when. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/measure/{card}/history")
   String history(
       @PathVariable String id,

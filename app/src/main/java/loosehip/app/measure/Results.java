@@ -11,6 +11,7 @@ import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Side;
 import loosehip.core.limit.Body;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.ArcPattern;
 import loosehip.core.measure.Band;
 import loosehip.core.measure.BandScale;
@@ -129,7 +130,8 @@ final class Results {
     }
     Method method = last.get().method().orElse(Method.INCLINOMETER);
     double byDefault = workup.standards().defaultDeviation(method);
-    Optional<OwnRepeatability> own = workup.standards().own(last.get().byId(), method);
+    Optional<OwnRepeatability> own =
+        workup.standards().own(last.get().byId(), method, AngleKind.of(slot.test()).orElseThrow());
     if (own.isEmpty()) {
       return String.format(
           Locale.ROOT, "one try ± %s by %s", Numbers.plain(byDefault), method.word());
@@ -137,12 +139,17 @@ final class Results {
     String mine =
         String.format(
             Locale.ROOT,
-            "%s's own %.1f (%d degrees of freedom)",
+            "%s's own %.1f (%d degrees of freedom%s)",
             last.get().by(),
             own.get().deviation(),
-            own.get().freedom());
+            own.get().freedom(),
+            own.get().blind() ? ", blind" : "");
+    double inUse = own.get().inUse(byDefault);
+    boolean held = own.get().takesOver() && inUse > own.get().deviation();
     return own.get().takesOver()
-        ? "one try ± " + mine + " in use; default " + Numbers.plain(byDefault)
+        ? held
+            ? "one try ± " + Numbers.plain(inUse) + " in use, half the default; " + mine
+            : "one try ± " + mine + " in use; default " + Numbers.plain(byDefault)
         : "one try ± " + Numbers.plain(byDefault) + " in use; " + mine + ", used from 20";
   }
 

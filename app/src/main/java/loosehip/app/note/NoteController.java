@@ -112,11 +112,10 @@ class NoteController {
     if (!fact.get().equals(Facts.CONSENT) && !Facts.CONSENT.isIn(file)) {
       return Optional.of("Not kept: health data needs the golfer's consent first (Talk, top).");
     }
-    if (fact.get().moves()) {
-      Optional<Refusal> refusal = Cases.guard(file, LocalDate.now(clock)).refuses(Passage.MOVES);
-      if (refusal.isPresent()) {
-        return refusal.map(SafetyWords::refusal);
-      }
+    Optional<Refusal> refusal =
+        Cases.guard(file, LocalDate.now(clock)).refuses(fact.get().passage());
+    if (refusal.isPresent()) {
+      return refusal.map(SafetyWords::refusal);
     }
     if (fact.get().ofVisit() && file.closed().isPresent()) {
       return Optional.of("Not kept: this visit is closed. Resume it, or start a new one (Visits).");

@@ -29,14 +29,18 @@ public record HipGlyph(List<Arc> arcs, String words) {
    */
   public record Arc(String leg, String ground, Optional<String> path) {}
 
-  /** The glyph of four ranges in degrees; an empty one is not measured. */
+  /**
+   * The glyph of four ranges in degrees; an empty one is not measured.
+   *
+   * @param hand empty while nobody said it: then the rings are empty and no side is named
+   */
   public static HipGlyph of(
-      Handed handed,
+      Optional<Handed> hand,
       Optional<Double> trailInternal,
       Optional<Double> trailExternal,
       Optional<Double> leadInternal,
       Optional<Double> leadExternal) {
-    int trailSide = handed == Handed.RIGHT ? 1 : -1;
+    int trailSide = hand.equals(Optional.of(Handed.LEFT)) ? -1 : 1;
     List<Arc> arcs = new ArrayList<>();
     arcs.add(arc(Leg.TRAIL, trailSide, true, trailInternal));
     arcs.add(arc(Leg.TRAIL, trailSide, false, trailExternal));
@@ -51,7 +55,7 @@ public record HipGlyph(List<Arc> arcs, String words) {
             + said(leadInternal)
             + ", out "
             + said(leadExternal);
-    return new HipGlyph(arcs, words);
+    return new HipGlyph(arcs, hand.isPresent() ? words : "which hand is not said yet");
   }
 
   private static String said(Optional<Double> turn) {

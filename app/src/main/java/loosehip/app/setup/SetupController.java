@@ -50,7 +50,7 @@ class SetupController {
     this.views = views;
   }
 
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/set-up")
   String setUp(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -61,7 +61,7 @@ class SetupController {
   }
 
   /** The faults by eye and the windows again, after a figure was typed. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/set-up/by-eye")
   String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -70,7 +70,7 @@ class SetupController {
   }
 
   /** What puts it right again, after something was seen or measured. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/set-up/repairs")
   String repairs(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);

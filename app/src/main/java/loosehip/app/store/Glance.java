@@ -10,7 +10,7 @@ import loosehip.core.follow.TodayGroup;
  *
  * @param golferId the golfer
  * @param name their name
- * @param handed which way the golfer stands
+ * @param handed which way the golfer stands; empty until somebody says
  * @param birthYear if noted
  * @param trailInternal latest inward turn of the trail hip, degrees
  * @param trailExternal outward turn of the trail hip
@@ -24,7 +24,7 @@ import loosehip.core.follow.TodayGroup;
 public record Glance(
     String golferId,
     String name,
-    Handed handed,
+    Optional<Handed> handed,
     Optional<Integer> birthYear,
     Optional<Double> trailInternal,
     Optional<Double> trailExternal,

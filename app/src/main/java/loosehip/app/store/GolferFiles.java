@@ -320,6 +320,8 @@ public class GolferFiles {
         Optional.ofNullable(r.get(READING_NOW.METHOD)).flatMap(Named.parser(Method.class)),
         compensations(r.get(READING_NOW.COMPENSATIONS)),
         r.get(READING_NOW.VOIDED) == 1,
+        r.get(READING_NOW.BLIND) == 1,
+        Optional.ofNullable(r.get(READING_NOW.LAID_OUT)),
         Instant.parse(r.get(READING_NOW.TAKEN_AT)),
         Optional.ofNullable(r.get(READING_NOW.SUBMIT_KEY))
             .filter(key -> key.startsWith(TrySets.FROM_FILE))

@@ -39,6 +39,9 @@ public class Golfers {
     this.clock = clock;
   }
 
+  /** Kept in the place of a hand that nobody said. */
+  private static final String HAND_UNKNOWN = "";
+
   /** Every golfer of the practice at a glance, by name. */
   public List<Glance> all(String practiceId) {
     return select(GOLFER.PRACTICE_ID.eq(practiceId), Integer.MAX_VALUE);
@@ -70,7 +73,7 @@ public class Golfers {
     return new Glance(
         r.get(GOLFER.ID),
         r.get(GOLFER.NAME),
-        Named.parse(Handed.class, r.get(GLANCE.HANDED)).orElse(Handed.RIGHT),
+        Named.parse(Handed.class, r.get(GLANCE.HANDED)),
         Optional.ofNullable(r.get(GLANCE.BIRTH_YEAR)),
         number(r.get(GLANCE.TRAIL_INTERNAL)),
         number(r.get(GLANCE.TRAIL_EXTERNAL)),
@@ -126,7 +129,7 @@ public class Golfers {
           Visits.add(db, id, on);
           return db.insertInto(GLANCE)
               .set(GLANCE.GOLFER_ID, id)
-              .set(GLANCE.HANDED, "right")
+              .set(GLANCE.HANDED, HAND_UNKNOWN)
               .set(GLANCE.STANDING, "bench")
               .set(GLANCE.WORDS, "new: start with the talk")
               .set(GLANCE.SEEN_ON, on.toString())
@@ -178,7 +181,7 @@ public class Golfers {
     database.write(
         db ->
             db.update(GLANCE)
-                .set(GLANCE.HANDED, glance.handed().id())
+                .set(GLANCE.HANDED, glance.handed().map(Handed::id).orElse(HAND_UNKNOWN))
                 .set(GLANCE.BIRTH_YEAR, glance.birthYear().orElse(null))
                 .set(GLANCE.TRAIL_INTERNAL, real(glance.trailInternal()))
                 .set(GLANCE.TRAIL_EXTERNAL, real(glance.trailExternal()))

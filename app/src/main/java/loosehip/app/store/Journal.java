@@ -50,14 +50,33 @@ public class Journal {
     this.clock = clock;
   }
 
-  /** What a try holds. Exactly one of value and word is present. */
+  /**
+   * What a try holds. Exactly one of value and word is present.
+   *
+   * @param blind whether the earlier tries of the set were out of sight
+   * @param laidOut the floor angle that was reached, with the shafts that made it
+   */
   public record NewTry(
       Slot slot,
       Optional<Double> value,
       Optional<String> word,
       Optional<Method> method,
       Set<Compensation> compensations,
-      boolean voided) {}
+      boolean voided,
+      boolean blind,
+      Optional<String> laidOut) {
+
+    /** A try taken in sight of the others, with no floor angle laid out. */
+    public NewTry(
+        Slot slot,
+        Optional<Double> value,
+        Optional<String> word,
+        Optional<Method> method,
+        Set<Compensation> compensations,
+        boolean voided) {
+      this(slot, value, word, method, compensations, voided, false, Optional.empty());
+    }
+  }
 
   /** How a write ended. */
   public enum Outcome {
@@ -134,6 +153,8 @@ public class Journal {
     row.setCompensations(
         taken.compensations().stream().map(Compensation::id).collect(Collectors.joining(" ")));
     row.setVoided(taken.voided() ? 1 : 0);
+    row.setBlind(taken.blind() ? 1 : 0);
+    row.setLaidOut(taken.laidOut().orElse(null));
     row.setWithdrawn(0);
     row.setTakenAt(now());
     row.setTakenBy(by.id());

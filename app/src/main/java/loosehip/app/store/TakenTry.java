@@ -18,6 +18,8 @@ import loosehip.core.measure.Slot;
  * @param method how it was read
  * @param compensations seen in this try
  * @param voided whether it is dropped from the mean
+ * @param blind whether the earlier tries of the set were out of sight
+ * @param laidOut the floor angle that was reached, with the shafts that made it
  * @param at when it was taken
  * @param byId account of whoever took it; empty when it came in a file
  * @param by who took it
@@ -31,6 +33,8 @@ public record TakenTry(
     Optional<Method> method,
     Set<Compensation> compensations,
     boolean voided,
+    boolean blind,
+    Optional<String> laidOut,
     Instant at,
     String byId,
     String by) {}

@@ -3,14 +3,17 @@ package loosehip.app.store;
 import static loosehip.app.store.generated.Tables.READING_NOW;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.OwnRepeatability.TrySet;
 import loosehip.core.measure.Slot;
-import loosehip.core.measure.Unit;
 import loosehip.core.named.Named;
 import org.springframework.stereotype.Repository;
 
@@ -31,10 +34,16 @@ public class TrySets {
 
   /** Sets of angles among the newest tries this account took and did not void. */
   public List<TrySet> newestOf(String accountId) {
-    Map<String, TrySet> sets = new LinkedHashMap<>();
+    Map<Key, List<Double>> values = new LinkedHashMap<>();
+    Set<Key> seen = new HashSet<>();
     database
         .read()
-        .select(READING_NOW.VISIT_ID, READING_NOW.SLOT, READING_NOW.METHOD, READING_NOW.VALUE)
+        .select(
+            READING_NOW.VISIT_ID,
+            READING_NOW.SLOT,
+            READING_NOW.METHOD,
+            READING_NOW.VALUE,
+            READING_NOW.BLIND)
         .from(READING_NOW)
         .where(READING_NOW.TAKEN_BY.eq(accountId))
         .and(READING_NOW.VOIDED.eq(0))
@@ -46,22 +55,23 @@ public class TrySets {
         .forEach(
             r -> {
               Optional<Method> method = Named.parse(Method.class, r.get(READING_NOW.METHOD));
-              boolean angle =
-                  Slot.parse(r.get(READING_NOW.SLOT))
-                      .filter(s -> s.test().unit() == Unit.DEGREES)
-                      .isPresent();
-              if (angle && method.isPresent()) {
-                String key =
-                    r.get(READING_NOW.VISIT_ID)
-                        + " "
-                        + r.get(READING_NOW.SLOT)
-                        + " "
-                        + method.get().id();
-                sets.computeIfAbsent(key, k -> new TrySet(method.get(), new ArrayList<>()))
-                    .values()
-                    .add(r.get(READING_NOW.VALUE));
+              Optional<Slot> slot = Slot.parse(r.get(READING_NOW.SLOT));
+              if (method.isPresent() && slot.flatMap(s -> AngleKind.of(s.test())).isPresent()) {
+                Key key = new Key(r.get(READING_NOW.VISIT_ID), slot.get(), method.get());
+                values.computeIfAbsent(key, k -> new ArrayList<>()).add(r.get(READING_NOW.VALUE));
+                if (r.get(READING_NOW.BLIND) == 0) {
+                  seen.add(key);
+                }
               }
             });
-    return List.copyOf(sets.values());
+    return values.entrySet().stream()
+        .map(e -> new TrySet(e.getKey().of(), e.getValue(), !seen.contains(e.getKey())))
+        .toList();
+  }
+
+  private record Key(String visit, Slot slot, Method method) {
+    OwnRepeatability.Of of() {
+      return new OwnRepeatability.Of(method, AngleKind.of(slot.test()).orElseThrow());
+    }
   }
 }

@@ -63,7 +63,7 @@ class SwingController {
     this.figures = figures;
   }
 
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/swing")
   String swing(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -181,7 +181,7 @@ class SwingController {
   }
 
   /** One fault's levels again, after a figure of it was typed. */
-  @Door(Passage.OPEN)
+  @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/swing/{fault}")
   String again(
       @PathVariable String id,

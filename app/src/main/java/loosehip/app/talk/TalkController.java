@@ -20,6 +20,7 @@ import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.app.words.Dates;
+import loosehip.core.body.Handed;
 import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Clearance;
@@ -107,6 +108,23 @@ class TalkController {
     }
     workups.saved(user.account(), id);
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk#warning-signs");
+  }
+
+  /** Says which way the golfer stands, and goes on to the page that waited for it. */
+  @Door(Passage.OPEN)
+  @PostMapping("/golfers/{id}/talk/hand")
+  String hand(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String hand,
+      @RequestParam(defaultValue = "") String then,
+      @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = workups.file(user.account(), id);
+    Optional<Handed> said = Named.parse(Handed.class, hand);
+    if (said.isPresent() && file.closed().isEmpty() && Facts.CONSENT.isIn(file)) {
+      journal.note(file, user.account(), Facts.HANDED.note(said.get()));
+    }
+    workups.saved(user.account(), id);
+    return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
   }
 
   /** Records a clinician's clearance of a warning sign or of a caution. */

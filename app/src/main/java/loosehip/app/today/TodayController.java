@@ -13,6 +13,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Glance;
 import loosehip.app.store.Golfers;
 import loosehip.app.words.Dates;
+import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
 import loosehip.core.body.Handed;
 import loosehip.core.follow.TodayGroup;
@@ -109,8 +110,8 @@ class TodayController {
   }
 
   private static TodayPage.Row row(Glance glance, LocalDate today) {
-    Handed handed = glance.handed();
-    String hand = handed == Handed.RIGHT ? "right-handed" : "left-handed";
+    Optional<Handed> handed = glance.handed();
+    String hand = Text.hand(handed);
     String who = glance.birthYear().map(y -> (today.getYear() - y) + ", " + hand).orElse(hand);
     return new TodayPage.Row(
         glance.golferId(),

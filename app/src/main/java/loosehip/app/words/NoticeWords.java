@@ -24,6 +24,9 @@ public final class NoticeWords {
       return stopped.slot().key() + " was stopped by pain: no evidence of stiffness";
     } else if (notice instanceof Notice.AllVoid allVoid) {
       return allVoid.slot().key() + ": every try is void, so it is not measured";
+    } else if (notice instanceof Notice.HandUnknown) {
+      return "Which hand is not said: no side is trail or lead, so nothing sided is judged and nothing"
+          + " is planned.";
     } else if (notice instanceof Notice.NotMeasured missing) {
       return "Not measured: " + missing.part().title();
     }

@@ -118,6 +118,8 @@ public final class SafetyWords {
           + " first (Talk). What was measured before stays.";
     } else if (refusal instanceof Refusal.NoConsent) {
       return "Not kept yet: health data needs the golfer's consent first (Talk, top).";
+    } else if (refusal instanceof Refusal.HandFirst) {
+      return "Not kept yet: which hand? Until that is said no side is trail or lead (Talk, top).";
     }
     return "Not kept: ask first. "
         + asked(((Refusal.AskFirst) refusal).unanswered().size())
@@ -139,6 +141,9 @@ public final class SafetyWords {
     } else if (refusal instanceof Refusal.GuardianMissing) {
       return "A guardian first";
     }
+    if (refusal instanceof Refusal.HandFirst) {
+      return "Which hand?";
+    }
     return refusal instanceof Refusal.NoConsent ? "Consent first" : "Ask first";
   }
 
@@ -154,6 +159,9 @@ public final class SafetyWords {
           + " stays.";
     } else if (refusal instanceof Refusal.NoConsent) {
       return "What is measured is health data. Ask for consent on Talk; one tap there opens this.";
+    } else if (refusal instanceof Refusal.HandFirst) {
+      return "Until somebody says it, no side of this golfer is trail or lead, and nothing sided is"
+          + " measured, judged or drawn.";
     }
     return asked(((Refusal.AskFirst) refusal).unanswered().size())
         + ". Nobody moves, and nothing is planned or handed out, before all eight are answered.";

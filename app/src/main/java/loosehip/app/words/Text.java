@@ -2,10 +2,17 @@ package loosehip.app.words;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import loosehip.core.body.Handed;
 
 /** Small forms that all words share. */
 public final class Text {
   private Text() {}
+
+  /** Which way somebody stands, in words. */
+  public static String hand(Optional<Handed> hand) {
+    return hand.map(h -> h.id() + "-handed").orElse("hand not said");
+  }
 
   /** With a capital first letter. */
   public static String upper(String words) {

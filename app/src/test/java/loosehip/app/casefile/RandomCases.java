@@ -86,7 +86,7 @@ final class RandomCases {
             maybe(1930 + random.nextInt(80)),
             maybe(LocalDate.of(1930 + random.nextInt(90), 3, 1)),
             maybe(new Who.Guardian("Ann Brodie", maybe(LocalDate.of(2026, 5, 4)))),
-            one(Handed.values()),
+            random.nextInt(8) == 0 ? Optional.empty() : Optional.of(one(Handed.values())),
             maybe(150 + random.nextInt(80) / 2.0));
     Screen screen = screen();
     return new CaseFile(

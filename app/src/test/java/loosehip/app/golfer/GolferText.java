@@ -36,6 +36,9 @@ public final class GolferText {
   public static GolferFile of(
       String text, LocalDate visitOn, List<GolferFile.EarlierVisit> earlier) {
     Map<String, Noted> facts = new HashMap<>();
+    if (!text.isBlank() && !text.contains("hand unknown")) {
+      facts.put("who.handed", new Noted("row", "right", Instant.EPOCH, "Wren"));
+    }
     List<TakenTry> tries = new ArrayList<>();
     Optional<GolferFile.PlanGiven> given = Optional.empty();
     for (String line : text.split("[;\n]")) {
@@ -56,7 +59,7 @@ public final class GolferText {
         for (WarningSign sign : WarningSign.values()) {
           facts.put("warning." + sign.id(), new Noted("row", "no", Instant.EPOCH, "Wren"));
         }
-      } else if (!words.isEmpty()) {
+      } else if (!words.isEmpty() && !words.equals("hand unknown")) {
         String[] halves = words.split("=", 2);
         facts.put(halves[0], new Noted("row", halves[1], Instant.EPOCH, "Wren"));
       }
@@ -129,6 +132,8 @@ public final class GolferText {
               slot.test().methods().isEmpty() ? Optional.empty() : Optional.of(Method.INCLINOMETER),
               Set.of(),
               voided,
+              false,
+              Optional.empty(),
               Instant.EPOCH,
               "wren-id",
               "Wren"));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.BandScale;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
@@ -17,10 +18,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class StandardsTest {
-  private static final Map<Method, OwnRepeatability> WREN =
+  private static final Map<OwnRepeatability.Of, OwnRepeatability> WREN =
       Map.of(
-          Method.INCLINOMETER, new OwnRepeatability(1.8, 24),
-          Method.STILL, new OwnRepeatability(9, 19));
+          new OwnRepeatability.Of(Method.INCLINOMETER, AngleKind.HIP_TURN),
+          new OwnRepeatability(1.8, 24, false),
+          new OwnRepeatability.Of(Method.STILL, AngleKind.HIP_TURN),
+          new OwnRepeatability(9, 19, false));
 
   @ParameterizedTest(name = "{0} “{1}”: {2}")
   @CsvSource(
@@ -67,10 +70,13 @@ class StandardsTest {
   @Test
   void theOneWhoTookTheTriesLendsTheirOwnScatter() {
     Standards standards = Standards.of(Map.of(), Map.of("wren-id", WREN));
-    assertThat(standards.deviation("wren-id", Method.INCLINOMETER)).isEqualTo(1.8);
-    assertThat(standards.deviation("wren-id", Method.STILL)).isEqualTo(4);
-    assertThat(standards.deviation("moss-id", Method.INCLINOMETER)).isEqualTo(3);
-    assertThat(standards.deviation("", Method.INCLINOMETER)).isEqualTo(3);
+    AngleKind hips = AngleKind.HIP_TURN;
+    assertThat(standards.deviation("wren-id", Method.INCLINOMETER, hips)).isEqualTo(1.8);
+    assertThat(standards.deviation("wren-id", Method.INCLINOMETER, AngleKind.PELVIC_DROP))
+        .isEqualTo(3);
+    assertThat(standards.deviation("wren-id", Method.STILL, hips)).isEqualTo(4);
+    assertThat(standards.deviation("moss-id", Method.INCLINOMETER, hips)).isEqualTo(3);
+    assertThat(standards.deviation("", Method.INCLINOMETER, hips)).isEqualTo(3);
   }
 
   /** Three tries by a hand of 1.8: √(3.24/3 + 4) = 2.25; by the default 3 it would be 2.65. */

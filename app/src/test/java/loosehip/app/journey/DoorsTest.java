@@ -1,8 +1,10 @@
 package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -77,6 +79,8 @@ class DoorsTest extends FormsTest {
               file(), wren.account(), Facts.WARNING.about(WarningSign.SUDDEN_NEURO).takenBack());
       case "consent is taken back" ->
           journal.note(file(), wren.account(), Facts.CONSENT.takenBack());
+      case "nobody said which hand" ->
+          journal.note(file(), wren.account(), Facts.HANDED.takenBack());
       default -> throw new IllegalArgumentException(state);
     }
   }
@@ -136,7 +140,8 @@ class DoorsTest extends FormsTest {
     "a sign is a yes",
     "a minor without a guardian",
     "one sign is not asked",
-    "consent is taken back"
+    "consent is taken back",
+    "nobody said which hand"
   })
   void nothingThatMovesOrIsHandedOutGoesThroughAShutDoor(String state) throws Exception {
     shut(state);
@@ -147,7 +152,7 @@ class DoorsTest extends FormsTest {
           .doesNotContain("pdf", "text/calendar");
       assertThat(answer.getContentAsString()).as(door.getKey()).doesNotContain(MOVEMENT);
       Door what = door.getValue().getMethodAnnotation(Door.class);
-      if (what.value() != Passage.OPEN) {
+      if (what.value() != Passage.OPEN && what.value() != Passage.SIDED) {
         assertThat(answer.getStatus()).as(door.getKey()).isIn(200, 302);
         assertThat(answer.getContentAsString()).as(door.getKey()).doesNotContain(IN_THE_PLAN);
       }
@@ -169,7 +174,8 @@ class DoorsTest extends FormsTest {
     "a sign is a yes",
     "a minor without a guardian",
     "one sign is not asked",
-    "consent is taken back"
+    "consent is taken back",
+    "nobody said which hand"
   })
   void nothingThatMovesIsKeptBehindAShutDoor(String state) throws Exception {
     shut(state);
@@ -196,6 +202,29 @@ class DoorsTest extends FormsTest {
     assertThat(Facts.REHEARSAL.in(file())).isEmpty();
     assertThat(Facts.AGAIN.in(file())).isEmpty();
     assertThat(Facts.SETUP_TODAY.in(file())).isEmpty();
+  }
+
+  /** No page names a side as trail or lead, and nothing seen of a stance or a swing is kept. */
+  @Test
+  void nothingSidedIsShownOrKeptBeforeTheHandIsSaid() throws Exception {
+    shut("nobody said which hand");
+    int before = file().facts().size();
+    note("setup.trailFlare", "20").andExpect(content().string(containsString("which hand?")));
+    note("fault.slide", "clear").andExpect(content().string(containsString("which hand?")));
+    assertThat(file().facts()).hasSize(before);
+    for (String station :
+        List.of("talk", "measure", "set-up", "swing", "links", "plan", "visits")) {
+      String page =
+          page("/golfers/" + golfer + "/" + station).andReturn().getResponse().getContentAsString();
+      assertThat(page).as(station).doesNotContain("trail (", "lead (", "id=\"margins\"");
+      assertThat(page).as(station).contains("hand not said");
+    }
+    send(post("/golfers/" + golfer + "/talk/hand")
+            .param("hand", "left")
+            .param("then", "/golfers/" + golfer + "/swing"))
+        .andExpect(redirectedUrlPattern("/golfers/*/swing"));
+    page("/golfers/" + golfer + "/measure?mode=run")
+        .andExpect(content().string(containsString("trail (L)")));
   }
 
   /** One key, and the page that was asked for. */

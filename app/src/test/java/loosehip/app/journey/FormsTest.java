@@ -55,8 +55,9 @@ abstract class FormsTest {
     asked();
   }
 
-  /** Asks the warning signs; all are answered with no. */
+  /** Asks which hand and the warning signs; all are answered with no. */
   void asked() throws Exception {
+    note("who.handed", "right");
     send(post("/golfers/" + golfer + "/talk/all-no"));
   }
 

@@ -67,8 +67,9 @@ abstract class MeasureJourney extends JourneyTest {
     return id;
   }
 
-  /** The warning signs were asked, and all answered with no. */
+  /** Which hand was asked, and the warning signs, all answered with no. */
   void asked(String id) {
+    note(id, Facts.HANDED.key(), "right", false);
     for (WarningSign sign : WarningSign.values()) {
       note(id, Facts.WARNING.about(sign).key(), "no", true);
     }

@@ -91,10 +91,17 @@ class PlanViewDrawingTest {
 
   @Test
   void theGlyphTellsEachQuarterAndWhatIsNotMeasured() {
+    Optional<Double> none = Optional.empty();
     HipGlyph glyph =
         HipGlyph.of(
-            Handed.RIGHT, Optional.of(25.0), Optional.empty(), Optional.of(60.0), Optional.of(5.0));
+            Optional.of(Handed.RIGHT),
+            Optional.of(25.0),
+            Optional.empty(),
+            Optional.of(60.0),
+            Optional.of(5.0));
     assertThat(glyph.words()).isEqualTo("trail in 25°, out not measured; lead in 60°, out 5°");
+    assertThat(HipGlyph.of(Optional.empty(), none, none, none, none).words())
+        .isEqualTo("which hand is not said yet");
     assertThat(glyph.arcs().get(1).path()).isEmpty();
     assertThat(glyph.arcs().get(2).path()).contains(glyph.arcs().get(2).ground());
   }

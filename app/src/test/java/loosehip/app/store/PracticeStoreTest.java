@@ -12,6 +12,7 @@ import loosehip.app.golfer.GolferText;
 import loosehip.app.store.ReadingFiles.FileRow;
 import loosehip.app.store.ReadingFiles.Judged;
 import loosehip.app.store.ReadingFiles.Outcome;
+import loosehip.core.measure.AngleKind;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.Slot;
@@ -84,10 +85,39 @@ class PracticeStoreTest extends StoreTest {
     take(wren, 26);
     take(moss, 30);
     take(moss, 36);
-    assertThat(OwnRepeatability.pooled(sets.newestOf(wren.id())).get(Method.INCLINOMETER).freedom())
-        .isEqualTo(1);
+    OwnRepeatability.Of hip = new OwnRepeatability.Of(Method.INCLINOMETER, AngleKind.HIP_TURN);
+    assertThat(OwnRepeatability.pooled(sets.newestOf(wren.id())).get(hip).freedom()).isEqualTo(1);
+    assertThat(sets.newestOf(wren.id()).get(0).blind()).isFalse();
     assertThat(sets.newestOf(wren.id()).get(0).values()).containsExactlyInAnyOrder(24.0, 26.0);
     assertThat(sets.newestOf(moss.id()).get(0).values()).containsExactlyInAnyOrder(30.0, 36.0);
+  }
+
+  /** One try in sight of the others, and the set is blind no more. */
+  @Test
+  void aSetIsBlindWhenEachOfItsTriesWas() {
+    takeBlind(24, true);
+    takeBlind(26, true);
+    assertThat(sets.newestOf(wren.id()).get(0).blind()).isTrue();
+    assertThat(file().tries(HIP).get(1).laidOut()).contains("60: three shafts");
+    takeBlind(27, false);
+    assertThat(sets.newestOf(wren.id()).get(0).blind()).isFalse();
+  }
+
+  private void takeBlind(double value, boolean blind) {
+    journal.take(
+        file(),
+        wren,
+        new Journal.NewTry(
+            HIP,
+            Optional.of(value),
+            Optional.empty(),
+            Optional.of(Method.INCLINOMETER),
+            Set.of(),
+            false,
+            blind,
+            Optional.of("60: three shafts")),
+        UUID.randomUUID().toString(),
+        "try");
   }
 
   @Test

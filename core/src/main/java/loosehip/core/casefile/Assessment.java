@@ -11,7 +11,7 @@ import loosehip.core.plan.Planner;
  * The judgement of one case with the block it calls for: what {@code assess} answers.
  *
  * @param judgement what is made of the case
- * @param plan the block; empty on refer and without wishes
+ * @param plan the block; empty on refer, without wishes, and while the hand is unknown
  */
 public record Assessment(Judgement judgement, Optional<Block> plan) {
 
@@ -19,7 +19,7 @@ public record Assessment(Judgement judgement, Optional<Block> plan) {
   public static Assessment of(CaseFile golfer) {
     Judgement judgement = Judgement.of(golfer);
     Optional<Block> plan =
-        judgement.status() == Judgement.Status.REFER
+        judgement.status() == Judgement.Status.REFER || !golfer.handSaid()
             ? Optional.empty()
             : golfer
                 .wishes()

@@ -78,14 +78,22 @@ public record CaseFile(
         Practice.SHIPPED);
   }
 
-  /** Which way the golfer stands. */
+  /**
+   * Which way the golfer stands; the right-hander's way where nobody said. Nothing sided is judged
+   * then, see {@link #handSaid}.
+   */
   public Handed handed() {
-    return who.handed();
+    return who.handed().orElse(Handed.RIGHT);
+  }
+
+  /** Whether anybody said which way the golfer stands. */
+  public boolean handSaid() {
+    return who.handed().isPresent();
   }
 
   /** The body as it was screened. */
   public Body body() {
-    return new Body(screen, who.handed());
+    return new Body(screen, handed());
   }
 
   /**

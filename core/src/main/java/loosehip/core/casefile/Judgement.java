@@ -17,6 +17,7 @@ import loosehip.core.link.NextTests;
 import loosehip.core.link.Overrule;
 import loosehip.core.link.Seen;
 import loosehip.core.measure.Measurement;
+import loosehip.core.measure.Screen;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.Coefficients;
@@ -30,13 +31,13 @@ import loosehip.core.plan.Wishes;
 
 /**
  * What is made of one case, before anything is planned; its reasons are carried as data. With an
- * open warning sign nothing beyond the measurements is computed.
+ * open warning sign, or while the hand is not said, nothing beyond the measurements is computed.
  *
  * @param golfer the case
  * @param status whether all of it could be worked out
  * @param measurements every numeric result
  * @param hips the ranges a pivot is paid from, and what is missing
- * @param budget the turn budget; empty on refer
+ * @param budget the turn budget; empty on refer and while the hand is unknown
  * @param forecast what a short margin leads one to expect
  * @param schools every school with its best set-up, best first; empty while the budget is
  *     incomplete
@@ -89,7 +90,11 @@ public record Judgement(
             .flatMap(Optional::stream)
             .toList();
     if (golfer.health().refer()) {
-      return referred(golfer, measurements, hips);
+      return unjudged(golfer, Status.REFER, measurements, hips);
+    }
+    if (!golfer.handSaid()) {
+      Hips none = Hips.of(new Body(Screen.empty(), golfer.handed()), model, golfer.setup());
+      return unjudged(golfer, Status.INCOMPLETE, measurements, none);
     }
     Optional<TurnBudget> budget = Optional.of(TurnBudget.of(golfer.school(), golfer.setup(), hips));
     Seen seen = golfer.seen().in(golfer.shape());
@@ -114,10 +119,11 @@ public record Judgement(
         Needs.of(all, golfer.complaints(), budget, body));
   }
 
-  private static Judgement referred(CaseFile golfer, List<Measurement> measurements, Hips hips) {
+  private static Judgement unjudged(
+      CaseFile golfer, Status status, List<Measurement> measurements, Hips hips) {
     return new Judgement(
         golfer,
-        Status.REFER,
+        status,
         measurements,
         hips,
         Optional.empty(),
@@ -169,6 +175,10 @@ public record Judgement(
     golfer.screen().readings().stream()
         .filter(r -> !r.tries().isEmpty() && r.mean().isEmpty())
         .forEach(r -> notices.add(new Notice.AllVoid(r.slot())));
+    if (!golfer.handSaid()) {
+      notices.add(new Notice.HandUnknown());
+      return notices;
+    }
     hips.missing().forEach(part -> notices.add(new Notice.NotMeasured(part)));
     return notices;
   }

@@ -26,6 +26,9 @@ public sealed interface Notice {
   /** Every try of a set is void, so that it counts as not measured. */
   record AllVoid(Slot slot) implements Notice {}
 
+  /** Nobody said which way the golfer stands, so that no side is trail or lead. */
+  record HandUnknown() implements Notice {}
+
   /** A part of the turn budget that no test gives. */
   record NotMeasured(Hips.Part part) implements Notice {}
 }

@@ -12,7 +12,8 @@ import loosehip.core.body.Handed;
  * @param birthYear year of birth
  * @param birthDate date of birth; it goes before the year
  * @param guardian who consents for a minor
- * @param handed which way the golfer stands
+ * @param handed which way the golfer stands; empty until somebody says, and then nothing sided is
+ *     judged
  * @param heightCm height standing tall, in centimetres
  */
 public record Who(
@@ -20,7 +21,7 @@ public record Who(
     Optional<Integer> birthYear,
     Optional<LocalDate> birthDate,
     Optional<Guardian> guardian,
-    Handed handed,
+    Optional<Handed> handed,
     Optional<Double> heightCm) {
   private static final int GROWN_UP = 18;
 
@@ -34,7 +35,18 @@ public record Who(
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
-        handed,
+        Optional.of(handed),
+        Optional.empty());
+  }
+
+  /** Somebody of whom nothing is known, not even the hand. */
+  public static Who unknown() {
+    return new Who(
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -60,7 +72,7 @@ public record Who(
         birthYear,
         birthDate,
         guardian,
-        handed == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT,
+        handed.map(h -> h == Handed.RIGHT ? Handed.LEFT : Handed.RIGHT),
         heightCm);
   }
 }

@@ -5,12 +5,13 @@ import java.util.Optional;
 /**
  * What every door asks before it opens for a golfer: pages, saves, paper, calendar and handover
  * alike. The order of the reasons is that of domain/06: what waits for a clinician goes before who
- * must consent, and that before what was not asked.
+ * must consent, and that before what was not asked, and which way the golfer stands comes last.
  *
  * @param health what must be respected
  * @param permission who allowed that health data be kept
+ * @param handSaid whether anybody said which way the golfer stands
  */
-public record Guard(Health health, Permission permission) {
+public record Guard(Health health, Permission permission, boolean handSaid) {
 
   /**
    * Who allowed that health data be kept.
@@ -28,10 +29,11 @@ public record Guard(Health health, Permission permission) {
 
   /** Why a door stays shut; the gravest reason stands. Empty when it opens. */
   public Optional<Refusal> refuses(Passage passage) {
-    if (passage == Passage.OPEN) {
-      return Optional.empty();
-    }
-    return gravest().or(this::notAsked);
+    return switch (passage) {
+      case OPEN -> Optional.empty();
+      case SIDED -> handFirst();
+      case MOVES, HANDS_OUT -> gravest().or(this::notAsked).or(this::handFirst);
+    };
   }
 
   /** Why nothing is kept about the golfer's movement, however old: asked or not. */
@@ -43,6 +45,10 @@ public record Guard(Health health, Permission permission) {
       return Optional.of(new Refusal.GuardianMissing());
     }
     return permission.consented() ? Optional.empty() : Optional.of(new Refusal.NoConsent());
+  }
+
+  private Optional<Refusal> handFirst() {
+    return handSaid ? Optional.empty() : Optional.of(new Refusal.HandFirst());
   }
 
   private Optional<Refusal> notAsked() {

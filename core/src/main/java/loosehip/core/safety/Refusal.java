@@ -19,6 +19,9 @@ public sealed interface Refusal {
   /** The golfer has not consented to health data being kept. */
   record NoConsent() implements Refusal {}
 
+  /** Nobody said yet which way the golfer stands: no side is trail or lead. */
+  record HandFirst() implements Refusal {}
+
   /** These warning signs were not asked at this visit. */
   record AskFirst(Set<WarningSign> unanswered) implements Refusal {
     /** Copies the set. */

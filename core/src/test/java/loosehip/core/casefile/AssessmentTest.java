@@ -82,6 +82,37 @@ class AssessmentTest {
     assertThat(part.judgement().links()).isNotEmpty();
   }
 
+  /** The same screen says nothing about trail and lead while nobody said which hand. */
+  @Test
+  void nothingSidedIsJudgedBeforeTheHandIsSaid() {
+    CaseFile said = golfer(HIPS, Health.CLEAR, sway(), true);
+    Assessment unsaid =
+        Assessment.of(
+            new CaseFile(
+                Who.unknown(),
+                said.complaints(),
+                said.health(),
+                said.screen(),
+                said.setup(),
+                said.seen(),
+                said.school(),
+                Optional.empty(),
+                said.wishes(),
+                Set.of(),
+                List.of(),
+                Practice.SHIPPED));
+    Judgement judgement = unsaid.judgement();
+    assertThat(judgement.status()).isEqualTo(Judgement.Status.INCOMPLETE);
+    assertThat(judgement.measurements()).hasSize(4);
+    assertThat(judgement.budget()).isEmpty();
+    assertThat(judgement.hips().missing()).hasSize(4);
+    assertThat(judgement.links()).isEmpty();
+    assertThat(judgement.needs()).isEmpty();
+    assertThat(unsaid.plan()).isEmpty();
+    assertThat(unsaid.notices())
+        .containsExactly(new Notice.DecisionAid(), new Notice.HandUnknown());
+  }
+
   @Test
   void everyReaderIsToldThatItIsAnAidFirst() {
     for (String sheet : List.of("", HIPS)) {

@@ -26,7 +26,8 @@ class GuardTest {
     return new Guard(
         new Health(open, unanswered, Map.of(), List.of()),
         new Guard.Permission(
-            !state.contains("no consent"), state.contains("minor"), state.contains("guardian")));
+            !state.contains("no consent"), state.contains("minor"), state.contains("guardian")),
+        !state.contains("hand"));
   }
 
   private static String said(Optional<Refusal> refusal) {
@@ -46,6 +47,8 @@ class GuardTest {
         "minor                              | GuardianMissing   | GuardianMissing",
         "minor, no consent, unasked         | GuardianMissing   | GuardianMissing",
         "minor with guardian, unasked       | AskFirst          | -",
+        "hand unknown                       | HandFirst         | -",
+        "hand unknown, one left             | AskFirst          | -",
         "yes                                | WaitsForClinician | WaitsForClinician",
         "yes, minor, no consent, unasked    | WaitsForClinician | WaitsForClinician",
       })
@@ -56,6 +59,8 @@ class GuardTest {
     assertThat(said(guard.refuses(Passage.HANDS_OUT))).isEqualTo(moving);
     assertThat(said(guard.gravest())).isEqualTo(correcting);
     assertThat(guard.refuses(Passage.OPEN)).isEmpty();
+    assertThat(said(guard.refuses(Passage.SIDED)))
+        .isEqualTo(state.contains("hand") ? "HandFirst" : "-");
     assertThat(byGuard(TryRefusal.of(guard, false, false, Optional.empty()))).isEqualTo(moving);
     assertThat(byGuard(TryRefusal.of(guard, true, false, Optional.empty()))).isEqualTo(correcting);
     if (!moving.equals("-")) {
@@ -73,10 +78,11 @@ class GuardTest {
   void everySignIsAskedAndAnyYesWaits(WarningSign sign) {
     Guard.Permission adult = new Guard.Permission(true, false, false);
     assertThat(
-            new Guard(new Health(Set.of(), Set.of(sign), Map.of(), List.of()), adult)
+            new Guard(new Health(Set.of(), Set.of(sign), Map.of(), List.of()), adult, true)
                 .refuses(Passage.MOVES))
         .contains(new Refusal.AskFirst(Set.of(sign)));
-    assertThat(new Guard(Health.of(Set.of(sign), List.of()), adult).refuses(Passage.HANDS_OUT))
+    assertThat(
+            new Guard(Health.of(Set.of(sign), List.of()), adult, true).refuses(Passage.HANDS_OUT))
         .contains(new Refusal.WaitsForClinician(Set.of(sign)));
   }
 
