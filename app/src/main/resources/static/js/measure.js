@@ -1,12 +1,15 @@
 "use strict";
 // Run mode under one hand: number pad, keys, and the arc that grows while digits come.
 (function () {
+  const queue = window.looseHipQueue;
   const form = () => document.getElementById("try-form");
   const entry = () => document.getElementById("entry");
+  const live = () => document.getElementById("live");
   const touch = window.matchMedia("(pointer: coarse)").matches;
-  let inFlight = null;
   let painOpen = false;
+  let noteOpen = false;
   let inHand = false;
+  let typedSince = "";
 
   function typed() {
     const value = parseFloat(entry().value.replace(",", "."));
@@ -30,55 +33,100 @@
     input.dispatchEvent(new Event("input", { bubbles: true }));
   }
 
-  // A tap or key while something is being saved waits for it, so that it meets the fresh page: what it
-  // sends is worked out only then.
-  const waiting = [];
-  let sending = 0;
-  const saving = () => sending > 0 || form().classList.contains("htmx-request");
-  function post(path, values) {
-    if (saving()) {
-      waiting.push([path, values]);
-      return;
+  function set(value) {
+    entry().value = value;
+    entry().dispatchEvent(new Event("input", { bubbles: true }));
+  }
+
+  // While a number waits to be settled, what is tapped goes before it.
+  function post(path, values, latest) {
+    const job = { url: form().dataset.base + path, target: "#live", values };
+    if (queue.held()) queue.first(job, latest);
+    else queue.post(job, latest);
+  }
+
+  // The try a tap acts on: the one being corrected, else none is named and the last one is meant.
+  const row = () => document.getElementById("correcting").value;
+  const boxOf = (rowId) => document.querySelector(`[data-correct="${rowId}"]`);
+
+  // A taken try as it stands when something is sent: each save gives it another row.
+  const rowNow = (label) => {
+    const box = document.querySelector(`[data-correct][data-label="${label}"]`);
+    return box ? box.dataset.correct : "";
+  };
+
+  const onTheWay = () => queue.waiting(form().dataset.base + "/tries").length;
+
+  // Takes what stands in the field, or the floor angle that was reached. The field is free at once.
+  function take(laid, made) {
+    const box = row() && boxOf(row());
+    const method = form().querySelector("[name=method]");
+    const values = {
+      value: made || entry().value,
+      correcting: row(),
+      confirm: document.getElementById("confirm").value,
+      submitKey: queue.fresh(),
+      method: method ? method.value : "",
+      compensations: [...document.querySelectorAll("[data-compensation]:checked")].filter(() => !made || !onTaken()).map((c) => c.value),
+      blind: Boolean(blind() && !box && Number(live().dataset.tries) + onTheWay() < 3),
+      laid: laid || "",
+    };
+    const job = { url: form().dataset.base + "/tries", target: "#live", values };
+    const latest = box && !queue.held() ? () => ({ correcting: rowNow(box.dataset.label) }) : null;
+    document.getElementById("correcting").value = "";
+    document.getElementById("confirm").value = "";
+    set("");
+    shows([], "this try");
+    if (queue.held()) queue.first(job);
+    else queue.post(job, latest);
+  }
+
+  // Tries on their way stand beside the others until they are saved.
+  function showsWaiting() {
+    if (!form() || !document.querySelector(".tries")) return;
+    document.querySelectorAll(".waiting-try").forEach((li) => li.remove());
+    const before = document.querySelector(".tries > li:last-child");
+    for (const job of queue.waiting(form().dataset.base + "/tries")) {
+      if (job.values.correcting) continue;
+      const li = document.createElement("li");
+      li.className = "waiting-try";
+      li.innerHTML = "<small>waiting</small><span class=number></span>";
+      li.lastChild.textContent = job.values.value;
+      before.before(li);
     }
-    sending++;
-    const done = () => sending--;
-    htmx
-      .ajax("POST", form().dataset.base + path, { target: "#live", swap: "outerHTML", values: values(), source: "#try-form" })
-      .then(done, done)
-      .then(() => setTimeout(next, 0));
   }
-  function next() {
-    if (waiting.length && form() && !saving()) post(...waiting.shift());
+  queue.watch(showsWaiting);
+
+  // Whether there is something in hand that going on would leave behind.
+  function somethingInHand() {
+    if (!entry() || entry().value.trim() === "") return false;
+    const box = row() && boxOf(row());
+    return !box || box.dataset.value !== entry().value;
   }
 
-  const busy = () => waiting.length > 0 || saving();
-
-  // Goes on once everything chosen here is saved.
-  function leave(href) {
-    if (form() && busy()) setTimeout(() => leave(href), 40);
-    else location.href = href;
+  // Going on with a number in hand takes it first.
+  function goOn(href) {
+    if (somethingInHand()) take();
+    queue.leave(href, true);
   }
-  document.addEventListener("click", (event) => {
-    const link = form() && event.target.closest("#measure a[href], .stations a[href]");
-    if (!link || !busy()) return;
-    event.preventDefault();
-    leave(link.href);
-  });
 
   // A word is sent as soon as it is chosen; a second one waits its turn.
   document.addEventListener("change", (event) => {
-    if (form() && event.target.matches("[data-compensation]")) seen(event.target);
-    if (form() && event.target.matches("[data-pain-level], [data-pain-site]")) hurts();
+    if (!form()) return;
+    if (event.target.matches("[data-compensation]")) seen(event.target);
+    if (event.target.matches("[data-pain-level], [data-pain-site]")) hurts();
+    if (event.target.id === "test-note") post("/note", { note: event.target.value });
     const slot = event.target.closest("#try-form .word-row") && event.target.dataset.slot;
-    const value = event.target.value;
-    if (slot) post("/words/" + slot, () => ({ value }));
+    if (slot) post("/words/" + slot, { value: event.target.value });
   });
 
   function stopCorrecting() {
     document.getElementById("correcting").value = "";
+    document.getElementById("confirm").value = "";
     const label = document.getElementById("entry-label");
     if (label && label.dataset.plain) label.textContent = label.dataset.plain;
     entry().value = "";
+    if (queue.held()) queue.release();
     showsTaken();
     arc();
   }
@@ -93,14 +141,16 @@
     inHand = entry().value !== "";
   });
 
-  // Taking nothing goes on.
+  // Enter takes; taking nothing goes on.
   document.addEventListener(
     "submit",
     (event) => {
-      if (event.target.id !== "try-form" || !entry() || entry().value.trim() !== "" || row()) return;
+      if (event.target.id !== "try-form") return;
       event.preventDefault();
       event.stopPropagation();
-      leave(document.querySelector("[data-next]").href);
+      if (!entry()) return;
+      if (entry().value.trim() !== "") take();
+      else if (!row()) queue.leave(document.querySelector("[data-next]").href);
     },
     true,
   );
@@ -110,36 +160,42 @@
     const hit = (selector) => event.target.closest(selector);
     const digit = hit("[data-digit]");
     if (digit) put(digit.dataset.digit);
-    if (hit("[data-back]")) {
-      entry().value = entry().value.slice(0, -1);
-      entry().dispatchEvent(new Event("input", { bubbles: true }));
-    }
+    if (hit("[data-back]")) set(entry().value.slice(0, -1));
     if (hit("[data-minus]")) {
       entry().value = entry().value.startsWith("-") ? entry().value.slice(1) : "-" + entry().value;
       arc();
     }
     if (hit("[data-void]")) voids();
     if (hit("[data-pain-open]")) pain();
-    const box = hit("[data-correct]");
-    if (box) {
-      const label = document.getElementById("entry-label");
-      label.dataset.plain = label.dataset.plain || label.textContent;
-      label.textContent = "correcting the " + box.dataset.label;
-      document.getElementById("correcting").value = box.dataset.correct;
-      entry().value = box.dataset.value;
-      showsIn(box);
-      if (!touch) {
-        entry().focus();
-        entry().select();
-      }
-      arc();
+    if (hit("[data-note-open]")) note();
+    if (hit("[data-blind]")) turnBlind(!blind());
+    if (hit(".mind")) hit(".mind").classList.toggle("whole");
+    if (hit("[data-show-tries]")) form().classList.add("shown");
+    const reached = hit("[data-reached]");
+    if (reached) take(reached.dataset.laid, reached.dataset.value);
+    const onward = hit("[data-pad-next], [data-next]");
+    if (onward && somethingInHand()) {
+      event.preventDefault();
+      goOn(onward.href);
     }
+    const box = hit("[data-correct]");
+    if (box) correct(box);
+    else if (hit("[data-blind], [data-reached], [data-void], [data-show-tries], .pad button") && entry() && !touch) entry().focus();
   });
 
-  // The try a tap acts on: the one being corrected, else none is named and the last one is meant.
-  const row = () => document.getElementById("correcting").value;
-
-  const boxOf = (rowId) => document.querySelector(`[data-correct="${rowId}"]`);
+  function correct(box) {
+    const label = document.getElementById("entry-label");
+    label.dataset.plain = label.dataset.plain || label.textContent;
+    label.textContent = "correcting the " + box.dataset.label;
+    document.getElementById("correcting").value = box.dataset.correct;
+    entry().value = box.dataset.value;
+    showsIn(box);
+    if (!touch) {
+      entry().focus();
+      entry().select();
+    }
+    arc();
+  }
 
   // The try already taken that what is seen belongs to, if any: nothing new stands in the field.
   function onTaken() {
@@ -149,15 +205,13 @@
     return chips && entry().value === "" ? boxOf(chips.dataset.seenIn) : null;
   }
 
-  // A taken try as it stands when something is sent: each save gives it another row.
-  const rowNow = (label) => {
-    const box = document.querySelector(`[data-correct][data-label="${label}"]`);
-    return box ? box.dataset.correct : "";
-  };
+  // While a try is on its way the last one is meant: by then it is the last.
+  const ofLast = () => entry().value === "" && !row() && onTheWay() > 0;
+  const rowOf = (box) => (box && !ofLast() ? () => ({ row: rowNow(box.dataset.label) }) : null);
 
   function voids() {
     const box = row() && boxOf(row());
-    post("/void", () => ({ row: box ? rowNow(box.dataset.label) : "" }));
+    post("/void", { row: row() }, rowOf(box));
   }
 
   // The chips tell what was seen in one try, and say in which.
@@ -180,23 +234,40 @@
   // Tapped before the number it goes with the try; after it, it is saved at once.
   function seen(chip) {
     const taken = onTaken();
-    if (taken) post("/compensations", () => ({ row: rowNow(taken.dataset.label), value: chip.value }));
+    if (ofLast()) post("/compensations", { row: "", value: chip.value });
+    else if (taken) post("/compensations", { row: taken.dataset.correct, value: chip.value }, rowOf(taken));
   }
 
   // Pain is saved as it is tapped; its place as it is left.
   function hurts() {
     const level = document.querySelector("[data-pain-level]:checked");
     const site = document.getElementById("pain-site").value;
-    if (level) post("/pain", () => ({ level: level.value, site }));
+    if (level) post("/pain", { level: level.value, site });
   }
 
-  function pain() {
-    const line = document.getElementById("pain-line");
-    if (!line) return;
-    line.hidden = !line.hidden;
-    document.querySelector("[data-pain-open]").setAttribute("aria-expanded", String(!line.hidden));
-    painOpen = !line.hidden;
-    if (painOpen) (line.querySelector(":checked") || line.querySelector("input")).focus();
+  // Opens or shuts the line of a button, and goes into it.
+  function line(id, button) {
+    const node = document.getElementById(id);
+    if (!node) return false;
+    node.hidden = !node.hidden;
+    document.querySelector(button).setAttribute("aria-expanded", String(!node.hidden));
+    if (!node.hidden) (node.querySelector(":checked") || node.querySelector("input")).focus();
+    return !node.hidden;
+  }
+  const pain = () => (painOpen = line("pain-line", "[data-pain-open]"));
+  const note = () => (noteOpen = line("note-line", "[data-note-open]"));
+
+  // Blind tries: what was taken stays out of sight until the third. Remembered in this browser.
+  const blind = () => document.documentElement.dataset.blind === "on" && Boolean(document.querySelector("[data-blind]"));
+  function turnBlind(on) {
+    document.documentElement.dataset.blind = on ? "on" : "off";
+    localStorage.setItem("loosehip.blind", on ? "on" : "off");
+    if (form()) form().classList.remove("shown");
+    showsBlind();
+  }
+  function showsBlind() {
+    const button = document.querySelector("[data-blind]");
+    if (button) button.setAttribute("aria-pressed", String(blind()));
   }
 
   function skip() {
@@ -214,15 +285,18 @@
     const empty = !entry() || entry().value === "";
     const go = (selector) => {
       const link = document.querySelector(selector);
-      if (link) leave(link.href);
+      if (link) queue.leave(link.href);
     };
     if (event.key === "," && (empty || !inEntry)) go("[data-previous]");
     else if (event.key === "." && (empty || !inEntry)) go("[data-next]");
     else if (event.key === "x" && entry()) voids();
-    else if (event.key === "c" && entry()) compensation();
+    else if (event.key === "c" && document.querySelector("[data-compensation]")) compensation();
     else if (event.key === "p" && entry()) pain();
+    else if (event.key === "r" && document.querySelector("[data-reached]")) document.querySelector("[data-reached]:last-of-type").click();
     else if (event.key === " " && document.querySelector("[data-stopwatch]")) window.looseHipStopwatch.toggle(document.querySelector("[data-stopwatch]").dataset.stopwatch);
-    else if (!entry() && /^[a-z]$/.test(event.key) && choose(event.key)) return true;
+    else if (event.key === "Enter" && !entry() && !event.target.closest("button,a,summary")) go("[data-next]");
+    else if (/^[a-z]$/.test(event.key) && choose(event.key)) return true;
+    else if (event.key === "n") note();
     else if (event.key === "k" && !event.target.closest(".skip-card")) skip();
     else if (event.key === "Escape" && inEntry) stopCorrecting();
     else if (/^[0-9]$/.test(event.key) && !inEntry && entry() && event.target.closest("#try-form")) put(event.key);
@@ -230,11 +304,12 @@
     return true;
   });
 
-  // Tests told in words: a letter answers the first open line with the option it begins.
+  // A letter answers the first open line with the answer it begins.
   function choose(letter) {
-    const rows = [...document.querySelectorAll(".words-only .word-row")];
-    const row = rows.find((r) => !r.querySelector("input:checked"));
-    const radio = row && [...row.querySelectorAll("input")].find((i) => i.value.startsWith(letter));
+    const rows = [...document.querySelectorAll("#try-form .word-row")];
+    const open = rows.find((r) => !r.querySelector("input:checked"));
+    const all = open ? [...open.querySelectorAll("input")] : [];
+    const radio = all.find((i) => i.dataset.letter === letter) || all.find((i) => i.value.startsWith(letter));
     if (radio) radio.click();
     return Boolean(radio);
   }
@@ -249,30 +324,50 @@
     turn.forEach(seen);
   }
 
-  // A digit typed while a try is being saved belongs to the next one.
-  document.addEventListener("htmx:beforeRequest", (event) => {
-    if (event.detail.elt.id !== "try-form" || !entry()) return;
-    inFlight = { sent: entry().value };
-    event.detail.elt.dataset.lastTyped = entry().value;
-    if (!touch) setTimeout(() => entry() && inFlight && entry().select(), 0);
-  });
+  // What was typed while something was saved belongs to the next try and stays.
+  let before = null;
   document.addEventListener("htmx:beforeSwap", (event) => {
-    if (event.detail.target.id !== "live" || !inFlight || !entry()) return;
-    inFlight.since = entry().value !== inFlight.sent ? entry().value : "";
+    if (event.detail.target.id !== "live" || !entry()) return;
+    const noted = document.getElementById("test-note");
+    const inNote = document.activeElement === noted ? noted.value : null;
+    before = { value: entry().value, correcting: row(), compensations: [...document.querySelectorAll("[data-compensation]:checked")].map((c) => c.value), inNote };
   });
   document.addEventListener("htmx:afterSwap", (event) => {
     if (event.detail.target.id !== "live") return;
-    if (inFlight && inFlight.since && entry() && entry().value === "") entry().value = inFlight.since;
-    inFlight = null;
-    const line = document.getElementById("pain-line");
-    if (line && painOpen) line.hidden = false;
-    else if (entry() && !touch) entry().focus();
-    inHand = Boolean(entry() && entry().value !== "" && !row());
-    if (inHand) shows([], "this try");
+    const refused = entry() && entry().value !== "" && document.getElementById("entry-problem").textContent !== "";
+    if (refused) {
+      queue.hold();
+      if (before && before.value) typedSince = before.value;
+    } else if (entry() && entry().value === "") {
+      const since = typedSince || (before && !before.correcting ? before.value : "");
+      typedSince = "";
+      entry().value = since;
+      inHand = since !== "";
+      if (inHand) shows(before && before.value === since ? before.compensations : [], "this try");
+    }
+    const inNote = before && before.inNote;
+    before = null;
+    keepsOpen("pain-line", "[data-pain-open]", painOpen);
+    keepsOpen("note-line", "[data-note-open]", noteOpen);
+    if (inNote !== null && inNote !== undefined) {
+      document.getElementById("test-note").value = inNote;
+      document.getElementById("test-note").focus();
+    } else if (!painOpen && entry() && !touch) entry().focus();
+    showsWaiting();
+    showsBlind();
     arc();
   });
-  document.addEventListener("htmx:afterSettle", () => setTimeout(next, 0));
+
+  function keepsOpen(id, button, open) {
+    const node = document.getElementById(id);
+    if (!node || !open) return;
+    node.hidden = false;
+    document.querySelector(button).setAttribute("aria-expanded", "true");
+  }
+
   window.addEventListener("load", () => {
+    showsBlind();
+    showsWaiting();
     if (entry()) {
       if (touch) entry().setAttribute("inputmode", "none");
       else entry().focus();

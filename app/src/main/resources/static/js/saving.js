@@ -65,6 +65,11 @@
   });
 
   function failed(element, words, link) {
+    if (element.id === "measure") {
+      notSaved();
+      tell(words, link);
+      return;
+    }
     pending.set(element, true);
     const input = field(element);
     if (input) {
@@ -73,12 +78,16 @@
       if (typed && input.value === "") input.value = typed;
     }
     keep(element);
+    notSaved();
+    tell(words, link);
+  }
+
+  function notSaved() {
     const saved = document.getElementById("saved");
     if (saved) {
       saved.textContent = "not saved";
       saved.classList.add("not-saved");
     }
-    tell(words, link);
   }
 
   document.addEventListener("htmx:responseError", (event) => {
@@ -115,7 +124,8 @@
 
   function retry(element) {
     setTimeout(() => {
-      if (!document.contains(element)) return;
+      // What is measured is sent again by its own queue.
+      if (!document.contains(element) || element.id === "measure") return;
       if (element.tagName === "FORM") element.requestSubmit();
       else element.dispatchEvent(new Event("change", { bubbles: true }));
     }, RETRY_MS);

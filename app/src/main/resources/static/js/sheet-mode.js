@@ -5,35 +5,12 @@
   const sheet = () => document.querySelector(".sheet-mode");
   if (!sheet()) return;
   const HIP_TRIES = 3;
-  const queue = [];
-  let busy = false;
-  let sending = null;
+  const queue = window.looseHipQueue;
 
   const stops = () => [...document.querySelectorAll(".sheet-mode [data-stop]")].filter((s) => !s.disabled);
-  const fresh = () => (window.crypto && crypto.randomUUID ? crypto.randomUUID() : String(Math.random()) + Date.now());
   const cellOf = (key) => document.querySelector(`[data-cell="${CSS.escape(key)}"]`);
 
-  function send(cell, path, values) {
-    const entry = cell.querySelector(".cell-entry");
-    queue.push({ key: cell.dataset.cell, path, values });
-    if (entry) cell.dataset.lastTyped = values.value || "";
-    work();
-  }
-
-  async function work() {
-    if (busy || !queue.length) return;
-    busy = true;
-    const job = queue.shift();
-    sending = job;
-    const cell = cellOf(job.key);
-    if (cell) {
-      const answer = htmx.ajax("POST", cell.dataset.base + job.path, { target: cell, swap: "outerHTML", values: job.values, source: cell });
-      await Promise.resolve(answer).catch(() => {});
-    }
-    busy = false;
-    sending = null;
-    work();
-  }
+  const send = (cell, path, values) => queue.post({ url: cell.dataset.base + path, target: `[data-cell="${cell.dataset.cell}"]`, values });
 
   function go(from, by) {
     const all = stops();
@@ -51,8 +28,7 @@
   const stopOf = (node) => node.closest("[data-stop]");
 
   // How many tries of this card are on their way or there.
-  const mine = (job, cell) => job && job.key === cell.dataset.cell && job.path === "/tries";
-  const ahead = (cell) => Number(cell.dataset.tries) + [...queue, sending].filter((job) => mine(job, cell)).length;
+  const ahead = (cell) => Number(cell.dataset.tries) + queue.waiting(cell.dataset.base + "/tries").length;
 
   function take(entry) {
     const cell = entry.closest(".cell");
@@ -65,7 +41,7 @@
       correcting: cell.querySelector("[name=correcting]").value,
       confirm: cell.querySelector("[name=confirm]").value,
       method: cell.querySelector("[name=method]").value,
-      submitKey: fresh(),
+      submitKey: queue.fresh(),
     };
     const hip = cell.dataset.cell.match(/^(standing-turn|seated-rotation|prone-rotation)\./);
     const more = hip && values.correcting === "" && ahead(cell) + 1 < HIP_TRIES;
@@ -81,13 +57,44 @@
     if (entry) take(entry);
   });
 
+  // The try meant: the one being corrected, else the last one.
+  const row = (cell) => cell.querySelector("[name=correcting]").value;
+
   document.addEventListener("change", (event) => {
+    const cell = event.target.closest(".cell");
     const group = event.target.closest(".cell-words");
-    if (!group) return;
-    send(group.closest(".cell"), "/words/" + group.dataset.slot, { value: event.target.value });
+    if (group) send(cell, "/words/" + group.dataset.slot, { value: event.target.value });
+    if (event.target.matches("[data-cell-seen]")) send(cell, "/compensations", { row: row(cell), value: event.target.value });
+    if (event.target.matches("[data-cell-pain], [data-cell-site]")) hurts(cell);
+    if (event.target.matches("[data-cell-note]")) send(cell, "/note", { note: event.target.value });
   });
 
+  function hurts(cell) {
+    const level = cell.querySelector("[data-cell-pain]").value.trim() || "0";
+    send(cell, "/pain", { level, site: cell.querySelector("[data-cell-site]").value });
+  }
+
+  // What is rarer stands folded in the cell, and opens where the hand is.
+  function more(cell, field) {
+    const details = cell.querySelector(".cell-more");
+    details.open = true;
+    const input = details.querySelector(field);
+    input.focus();
+    input.select();
+  }
+
+  // c goes through the compensations of the last try one by one, then to none again.
+  function compensation(cell) {
+    const boxes = [...cell.querySelectorAll("[data-cell-seen]")];
+    const at = boxes.findIndex((b) => b.checked);
+    const turn = [boxes[at], boxes[at + 1]].filter(Boolean);
+    turn.forEach((b) => (b.checked = !b.checked));
+    turn.forEach((b) => send(cell, "/compensations", { row: row(cell), value: b.value }));
+  }
+
   document.addEventListener("click", (event) => {
+    const away = event.target.closest("[data-cell-void]");
+    if (away) send(away.closest(".cell"), "/void", { row: row(away.closest(".cell")) });
     const box = event.target.closest(".cell-try");
     if (!box) return;
     const cell = box.closest(".cell");
@@ -99,45 +106,71 @@
     entry.select();
   });
 
+  // Where the hands go next: the first number or word that is open.
+  function firstOpen() {
+    const open = (s) => (s.matches(".cell-entry") ? s.closest(".cell").dataset.tries === "0" : s.matches("[role=radiogroup]") && !s.querySelector("input:checked"));
+    return stops().find(open);
+  }
+
+  // A digit typed beside the fields goes into the next open number, never to another station.
+  function beside(event) {
+    const field = event.target.closest("input,select,textarea");
+    if (field || !/^[0-9]$/.test(event.key)) return false;
+    const open = firstOpen();
+    const entry = open && open.matches(".cell-entry") ? open : null;
+    if (entry) {
+      land(entry);
+      entry.value = event.key;
+      entry.dispatchEvent(new Event("input", { bubbles: true }));
+      entry.setSelectionRange(1, 1);
+    }
+    return true;
+  }
+
+  // In the fields of a folded part: Enter saves and goes back to the number.
+  function inMore(event) {
+    const cell = event.target.closest(".cell");
+    if (event.key !== "Enter" && event.key !== "Escape") return false;
+    event.target.blur();
+    cell.querySelector(".cell-more").open = false;
+    land(cell.querySelector("[data-stop]"));
+    return true;
+  }
+
+  // Letters act here or do nothing: none of them leaves the page while numbers are typed.
+  const letter = (key) => /^[a-z]$/i.test(key);
+
   window.looseHipKeys.add((event) => {
+    if (event.target.closest(".cell-more input:not([type=checkbox])")) return inMore(event);
     const stop = stopOf(event.target);
-    if (!stop || !sheet().contains(stop)) return false;
+    if (!stop || !sheet().contains(stop)) return beside(event);
     const cell = stop.closest(".cell");
     const entry = stop.matches(".cell-entry") ? stop : null;
     const words = stop.matches("[role=radiogroup]") ? stop : null;
     if (event.key === "Enter" && entry) take(entry);
     else if (event.key === "Enter" && words) go(stop, 1);
-    else if (event.key === "ArrowDown") row(stop, 1);
-    else if (event.key === "ArrowUp") row(stop, -1);
+    else if (event.key === "ArrowDown") rowBy(stop, 1);
+    else if (event.key === "ArrowUp") rowBy(stop, -1);
     else if (event.key === "ArrowRight" && (!entry || entry.selectionStart === entry.value.length)) go(stop, 1);
     else if (event.key === "ArrowLeft" && (!entry || entry.selectionEnd === 0 || entry.value === "")) go(stop, -1);
-    else if (event.key === "x" && cell) send(cell, "/void", { row: "" });
-    else if (event.key === "o" && cell && !words) location.href = cell.querySelector(".cell-open").href;
+    else if (words && letter(event.key)) choose(words, event.key.toLowerCase()) && go(stop, 1);
+    else if (event.key === "x" && entry) send(cell, "/void", { row: row(cell) });
+    else if (event.key === "c" && entry) compensation(cell);
+    else if (event.key === "p" && entry) more(cell, "[data-cell-pain]");
+    else if (event.key === "n" && entry) more(cell, "[data-cell-note]");
     else if (event.key === " " && entry && entry.dataset.seconds) window.looseHipStopwatch.toggle(entry.dataset.card);
     else if (event.key === "Escape" && entry) {
       cell.querySelector("[name=correcting]").value = "";
       entry.value = "";
       entry.dispatchEvent(new Event("input", { bubbles: true }));
-    } else if (words && /^[a-z]$/.test(event.key) && choose(words, event.key)) go(stop, 1);
-    else return Boolean(entry) && window.looseHipKeys.frame(event.key);
+    } else return letter(event.key) || (!entry && /^[0-9]$/.test(event.key)) || (event.key === "?" && window.looseHipKeys.frame("?"));
     return true;
-  });
-
-  // Goes on once everything typed here is saved.
-  function leave(href) {
-    if (busy || queue.length) setTimeout(() => leave(href), 40);
-    else location.href = href;
-  }
-  document.addEventListener("click", (event) => {
-    const link = event.target.closest("#measure a[href], .stations a[href]");
-    if (!link || !(busy || queue.length)) return;
-    event.preventDefault();
-    leave(link.href);
   });
 
   // The first option that begins with the letter; sends it when it is new.
   function choose(group, letter) {
-    const radio = [...group.querySelectorAll("input")].find((i) => i.value.startsWith(letter));
+    const all = [...group.querySelectorAll("input")];
+    const radio = all.find((i) => i.dataset.letter === letter) || all.find((i) => i.value.startsWith(letter));
     if (!radio) return false;
     if (!radio.checked) {
       radio.checked = true;
@@ -147,7 +180,7 @@
   }
 
   // Up and down keep the side.
-  function row(stop, by) {
+  function rowBy(stop, by) {
     const rows = [...document.querySelectorAll(".sheet-row-test")];
     const here = stop.closest(".sheet-row-test");
     if (!here) return go(stop, by);
@@ -169,20 +202,34 @@
     const inside = cell.contains(active);
     const slot = inside && active.closest(".cell-words");
     const entry = cell.querySelector(".cell-entry");
-    held = { key: cell.dataset.cell, inside, slot: slot ? slot.dataset.slot : null, typed: entry ? entry.value : "" };
+    const part = inside && active.closest(".cell-more input");
+    held = {
+      key: cell.dataset.cell,
+      inside,
+      slot: slot ? slot.dataset.slot : null,
+      typed: entry ? entry.value : "",
+      open: cell.querySelector(".cell-more") && cell.querySelector(".cell-more").open,
+      part: part ? [...cell.querySelectorAll(".cell-more input")].indexOf(part) : -1,
+      said: part ? part.value : "",
+    };
   });
   document.addEventListener("htmx:afterSwap", () => {
     if (!held) return;
-    const { key, inside, slot, typed } = held;
+    const { key, inside, slot, typed, open, part, said } = held;
     held = null;
     const cell = cellOf(key);
     if (!cell) return;
     const entry = cell.querySelector(".cell-entry");
+    if (open && cell.querySelector(".cell-more")) cell.querySelector(".cell-more").open = true;
+    const field = part >= 0 && cell.querySelectorAll(".cell-more input")[part];
     const problem = cell.querySelector(".problem").textContent !== "";
     if (entry && typed && !problem) entry.value = typed;
-    const another = cell.querySelector(".cell-advice") && cell.dataset.stay === "true" && !queue.length && !inside && !later(cell);
+    const another = cell.querySelector(".cell-advice") && cell.dataset.stay === "true" && queue.behind() === 0 && !inside && !later(cell);
     if (problem || another) {
       if (entry) land(entry);
+    } else if (field) {
+      if (field.type !== "checkbox") field.value = said;
+      field.focus();
     } else if (inside) {
       const group = slot && cell.querySelector(`[data-slot="${CSS.escape(slot)}"]`);
       if (group) land(group);
@@ -198,9 +245,7 @@
   }
 
   window.addEventListener("load", () => {
-    const open = stops().find((s) => s.matches(".cell-entry") && s.closest(".cell").dataset.tries === "0");
-    const words = stops().find((s) => s.matches("[role=radiogroup]") && !s.querySelector("input:checked"));
-    const first = [open, words].filter(Boolean).sort((a, b) => (a.compareDocumentPosition(b) & 4 ? -1 : 1))[0];
+    const first = firstOpen();
     if (first && !window.matchMedia("(pointer: coarse)").matches) land(first);
   });
 })();

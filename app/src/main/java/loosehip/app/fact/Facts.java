@@ -343,6 +343,17 @@ public final class Facts {
           card -> "skip: " + card.test().title(),
           card -> Codecs.text());
 
+  /** A note on a test, in the words of whoever measured. */
+  public static final FactFamily<TestCard, String> TEST_NOTE =
+      new FactFamily<>(
+          "test-note.",
+          VISIT,
+          Station.MEASURE,
+          TestCard::key,
+          TestCard::parse,
+          card -> "note: " + card.test().title(),
+          card -> Codecs.text());
+
   /** The earlier visit to compare with, by its id. */
   public static final Fact<String> BASELINE =
       new Fact<>("baseline", VISIT, Station.MEASURE, "visit to compare with", Codecs.text());
@@ -410,6 +421,7 @@ public final class Facts {
           HABIT,
           LINK,
           PAIN,
+          TEST_NOTE,
           SKIP);
 
   private Facts() {}

@@ -19,6 +19,7 @@ import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Judgement;
 import loosehip.core.follow.RungRule;
 import loosehip.core.link.ComplaintOrder;
+import loosehip.core.link.SeenOrder;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Screen;
@@ -45,7 +46,7 @@ public final class Workup {
   private final CaseFile golfer;
   private final Judged judged;
   private final Standards standards;
-  private final List<ScreenTest> ownOrder;
+  private final Examiner examiner;
   private final LocalDate today;
   private final Map<String, Screen> earlier = new HashMap<>();
   private @Nullable List<RunningOrder> orders;
@@ -53,44 +54,36 @@ public final class Workup {
   private @Nullable List<TestCard> cards;
 
   private Workup(
-      GolferFile file,
-      Judged judged,
-      Standards standards,
-      List<ScreenTest> ownOrder,
-      LocalDate today) {
+      GolferFile file, Judged judged, Standards standards, Examiner examiner, LocalDate today) {
     this.file = file;
     this.golfer = judged.golfer();
     this.judged = judged;
     this.standards = standards;
-    this.ownOrder = ownOrder;
+    this.examiner = examiner;
     this.today = today;
   }
 
   /** Works a file up by the shipped standards. */
   public static Workup of(GolferFile file, LocalDate today) {
-    return of(file, Standards.SHIPPED, List.of(), today);
+    return of(file, Standards.SHIPPED, Examiner.ANYBODY, today);
   }
 
   /**
    * Works a file up.
    *
    * @param standards what results are held against
-   * @param ownOrder the running order of whoever looks; empty when they made none
+   * @param examiner whoever looks
    * @param today the day of looking
    */
   public static Workup of(
-      GolferFile file, Standards standards, List<ScreenTest> ownOrder, LocalDate today) {
-    return of(file, new Judged(file, standards, today), standards, ownOrder, today);
+      GolferFile file, Standards standards, Examiner examiner, LocalDate today) {
+    return of(file, new Judged(file, standards, today), standards, examiner, today);
   }
 
   /** The same of a file judged before. */
   static Workup of(
-      GolferFile file,
-      Judged judged,
-      Standards standards,
-      List<ScreenTest> ownOrder,
-      LocalDate today) {
-    return new Workup(file, judged, standards, ownOrder, today);
+      GolferFile file, Judged judged, Standards standards, Examiner examiner, LocalDate today) {
+    return new Workup(file, judged, standards, examiner, today);
   }
 
   /** What is stored. */
@@ -162,13 +155,20 @@ public final class Workup {
     return file.closed().isPresent();
   }
 
-  /** The orders this golfer can be taken through: the shipped ones, by complaint, one's own. */
+  /**
+   * The orders this golfer can be taken through: the shipped ones, by complaint, by what was seen,
+   * the practice's and one's own.
+   */
   public List<RunningOrder> orders() {
     if (orders == null) {
       List<RunningOrder> all = new ArrayList<>(RunningOrder.SHIPPED);
       all.add(ComplaintOrder.of(golfer.complaints(), golfer.practice().rules(), golfer.handed()));
-      if (!ownOrder.isEmpty()) {
-        all.add(new RunningOrder(RunningOrder.OWN, "My order", ownOrder));
+      SeenOrder.of(golfer.seen(), golfer.practice().rules(), golfer.handed()).ifPresent(all::add);
+      if (!examiner.practiceOrder().isEmpty()) {
+        all.add(new RunningOrder(RunningOrder.OF_PRACTICE, "Ours", examiner.practiceOrder()));
+      }
+      if (!examiner.ownOrder().isEmpty()) {
+        all.add(new RunningOrder(RunningOrder.OWN, "My order", examiner.ownOrder()));
       }
       orders = all;
     }
@@ -221,7 +221,7 @@ public final class Workup {
         out.add(card.key());
       }
     }
-    return order().minutesLeft(golfer.screen(), golfer.handed(), out);
+    return order().minutesLeft(golfer.screen(), golfer.handed(), out, examiner.pace());
   }
 
   /** Why a card may not be taken, when it may not. */

@@ -4,17 +4,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
-import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
-import loosehip.app.store.PracticeValues;
-import loosehip.core.measure.ScreenTest;
-import loosehip.core.named.Named;
 import loosehip.core.safety.Guard;
 import org.springframework.stereotype.Component;
 
@@ -27,7 +21,7 @@ public class Workups {
   private final GolferFiles files;
   private final Golfers golfers;
   private final StandardsShelf standards;
-  private final PracticeValues values;
+  private final Examiners examiners;
   private final Presence presence;
   private final Clock clock;
   private final Cache<Judged.Of, Judged> judged =
@@ -40,13 +34,13 @@ public class Workups {
       GolferFiles files,
       Golfers golfers,
       StandardsShelf standards,
-      PracticeValues values,
+      Examiners examiners,
       Presence presence,
       Clock clock) {
     this.files = files;
     this.golfers = golfers;
     this.standards = standards;
-    this.values = values;
+    this.examiners = examiners;
     this.presence = presence;
     this.clock = clock;
   }
@@ -71,16 +65,16 @@ public class Workups {
 
   /** The golfer for a write; whoever writes is not announced to others. */
   public Workup openToWrite(Account account, String golferId) {
-    return workup(file(account, golferId), account, List.of());
+    return workup(file(account, golferId), account, Examiner.ANYBODY);
   }
 
-  private Workup workup(GolferFile file, Account account, List<ScreenTest> ownOrder) {
+  private Workup workup(GolferFile file, Account account, Examiner examiner) {
     Standards held = standards.of(account.practiceId());
     LocalDate today = LocalDate.now(clock);
     Judged known =
         judged.get(
             new Judged.Of(file, held, today), of -> new Judged(of.file(), of.standards(), today));
-    return Workup.of(file, known, held, ownOrder, today);
+    return Workup.of(file, known, held, examiner, today);
   }
 
   /** What was worked out about golfers is let go, as when one of them is erased. */
@@ -97,16 +91,7 @@ public class Workups {
   public Workup open(Account account, String golferId) {
     GolferFile file = file(account, golferId);
     presence.here(golferId, account);
-    return workup(file, account, ownOrder(account));
-  }
-
-  /** The running order this person made for themselves; empty when they made none. */
-  public List<ScreenTest> ownOrder(Account account) {
-    return Optional.ofNullable(values.ofPerson(account).get("order.own")).stream()
-        .flatMap(noted -> Arrays.stream(noted.value().split(" ")))
-        .map(Named.parser(ScreenTest.class))
-        .flatMap(Optional::stream)
-        .toList();
+    return workup(file, account, examiners.of(account));
   }
 
   /** The golfer after something was saved; the lists are brought in step. */

@@ -4,12 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
+import loosehip.app.golfer.Examiners;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
-import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
@@ -40,19 +39,19 @@ class LibraryController {
   private final TestEntries entries;
   private final PracticeValues values;
   private final StandardsShelf shelf;
-  private final Workups workups;
+  private final Examiners examiners;
 
   LibraryController(
       Frames frames,
       TestEntries entries,
       PracticeValues values,
       StandardsShelf shelf,
-      Workups workups) {
+      Examiners examiners) {
     this.frames = frames;
     this.entries = entries;
     this.values = values;
     this.shelf = shelf;
-    this.workups = workups;
+    this.examiners = examiners;
   }
 
   @GetMapping
@@ -73,7 +72,7 @@ class LibraryController {
   }
 
   private TestsPage.OwnOrder order(Account account) {
-    List<ScreenTest> own = workups.ownOrder(account);
+    List<ScreenTest> own = examiners.ownOrder(account);
     RunningOrder order = new RunningOrder(RunningOrder.OWN, "My order", own);
     List<ScreenTest> tests = order.tests();
     List<TestsPage.InOrder> lines = new ArrayList<>();
@@ -84,7 +83,8 @@ class LibraryController {
     return new TestsPage.OwnOrder(
         lines,
         (int) Math.ceil(tests.stream().mapToDouble(ScreenTest::minutes).sum()),
-        Arrays.stream(ScreenTest.values()).filter(t -> !own.contains(t)).toList());
+        Arrays.stream(ScreenTest.values()).filter(t -> !own.contains(t)).toList(),
+        examiners.practiceOrder(account));
   }
 
   /** Sets the practice's own band edges; blank resets them. */
@@ -167,7 +167,7 @@ class LibraryController {
       @AuthenticationPrincipal SignedIn user) {
     List<ScreenTest> own =
         new ArrayList<>(
-            new RunningOrder(RunningOrder.OWN, "", workups.ownOrder(user.account())).tests());
+            new RunningOrder(RunningOrder.OWN, "", examiners.ownOrder(user.account())).tests());
     Named.parse(ScreenTest.class, add).filter(t -> !own.contains(t)).ifPresent(own::add);
     Named.parse(ScreenTest.class, remove).ifPresent(own::remove);
     Named.parse(ScreenTest.class, earlier)
@@ -178,8 +178,16 @@ class LibraryController {
               own.remove(at);
               own.add(at - 1, t);
             });
-    String kept = own.stream().map(ScreenTest::id).collect(Collectors.joining(" "));
-    values.setOwn(user.account(), "order.own", Optional.of(kept).filter(k -> !k.isEmpty()));
+    examiners.keepOwn(user.account(), own);
+    return "redirect:/library#h-order";
+  }
+
+  /** Gives one's own running order to everybody in the practice, or takes the practice's away. */
+  @PostMapping("/order/practice")
+  String practiceOrder(
+      @RequestParam(defaultValue = "") String take, @AuthenticationPrincipal SignedIn user) {
+    List<ScreenTest> order = take.equals("away") ? List.of() : examiners.ownOrder(user.account());
+    examiners.keepForPractice(user.account(), order);
     return "redirect:/library#h-order";
   }
 }

@@ -20,8 +20,10 @@ public record TestsPage(
    * @param tests in order
    * @param minutes it takes
    * @param others tests that are not in it
+   * @param ofPractice the order everybody in the practice is offered; empty when there is none
    */
-  public record OwnOrder(List<InOrder> tests, int minutes, List<ScreenTest> others) {}
+  public record OwnOrder(
+      List<InOrder> tests, int minutes, List<ScreenTest> others, List<ScreenTest> ofPractice) {}
 
   /** A test in the order, and whether it can go earlier within its position. */
   public record InOrder(ScreenTest test, boolean canGoEarlier) {}

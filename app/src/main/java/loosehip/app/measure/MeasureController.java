@@ -9,6 +9,7 @@ import java.util.Optional;
 import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
+import loosehip.app.floor.LaidAngles;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Workup;
@@ -40,6 +41,7 @@ class MeasureController {
   private final Taking taking;
   private final TestViews views;
   private final TryHistory history;
+  private final LaidAngles angles;
   private final Clock clock;
 
   MeasureController(
@@ -48,12 +50,14 @@ class MeasureController {
       Taking taking,
       TestViews views,
       TryHistory history,
+      LaidAngles angles,
       Clock clock) {
     this.workups = workups;
     this.frames = frames;
     this.taking = taking;
     this.views = views;
     this.history = history;
+    this.angles = angles;
     this.clock = clock;
   }
 
@@ -74,7 +78,9 @@ class MeasureController {
     remember(response, "run");
     Workup workup = workups.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
-    TestView view = views.view(workup, Cards.asked(workup, card, test), LastEntry.NONE);
+    TestView view =
+        views.view(
+            workup, Cards.asked(workup, card, test), LastEntry.NONE, angles.of(user.account()));
     model.addAttribute("page", MeasurePage.run(workup, view));
     return "measure/measure";
   }
@@ -100,12 +106,14 @@ class MeasureController {
       @RequestParam(defaultValue = "") String submitKey,
       @RequestParam(defaultValue = "") String method,
       @RequestParam(defaultValue = "") List<String> compensations,
+      @RequestParam(defaultValue = "false") boolean blind,
+      @RequestParam(defaultValue = "") String laid,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
     Taking.Form form =
-        new Taking.Form(value, correcting, confirm, submitKey, method, compensations);
+        new Taking.Form(value, correcting, confirm, submitKey, method, compensations, blind, laid);
     return live(model, user, id, test, taking.take(workup, user.account(), test, form));
   }
 
@@ -210,6 +218,20 @@ class MeasureController {
     return live(model, user, id, test, taking.pain(workup, user.account(), test, level, site));
   }
 
+  /** Keeps a note on a test. */
+  @Door(value = Passage.OPEN, asksItself = true)
+  @PostMapping("/golfers/{id}/measure/{card}/note")
+  String note(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String note,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    TestCard test = Cards.of(card);
+    return live(model, user, id, test, taking.testNote(workup, user.account(), test, note));
+  }
+
   /** What happened to the tries of a card at this visit: who and when. */
   @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/measure/{card}/history")
@@ -226,7 +248,7 @@ class MeasureController {
   private String live(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {
     Workup workup = workups.saved(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), workup, Station.MEASURE));
-    model.addAttribute("t", views.view(workup, test, entry));
+    model.addAttribute("t", views.view(workup, test, entry, angles.of(user.account())));
     model.addAttribute("saved", Saved.of(entry.problem(), LocalTime.now(clock)));
     return "measure/after-try";
   }

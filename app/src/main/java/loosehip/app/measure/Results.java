@@ -22,6 +22,8 @@ import loosehip.core.measure.LegSlack;
 import loosehip.core.measure.Measurement;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.OwnRepeatability;
+import loosehip.core.measure.QuietChest;
+import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Unit;
@@ -189,6 +191,9 @@ final class Results {
 
   private List<TestView.Said> hips(Slot slot) {
     List<TestView.Said> said = new ArrayList<>();
+    if (slot.test() == ScreenTest.PELVIS_UNDER_CHEST) {
+      QuietChest.of(workup.golfer().screen()).map(Results::quietChest).ifPresent(said::add);
+    }
     Optional<Side> side = slot.side().filter(s -> slot.test().measuresHipTurn());
     if (side.isEmpty()) {
       return said;
@@ -212,6 +217,19 @@ final class Results {
                                 Locale.ROOT, " (whole leg less hip: %.0f)", l.degrees()),
                         l.kind().follows())));
     return said;
+  }
+
+  /** What the repeat with the chest held says; both figures are shown. */
+  private static TestView.Said quietChest(QuietChest chest) {
+    String both =
+        String.format(
+            Locale.ROOT, "%.0f free, %.0f with the chest held", chest.free(), chest.held());
+    return switch (chest.limit()) {
+      case CONTROL ->
+          new TestView.Said(
+              both + ": the limit is control", "turning drills and one-leg turns first");
+      case RANGE -> new TestView.Said(both + ": the limit is range", "hip and trunk range first");
+    };
   }
 
   private static String shown(Slot slot, double value) {

@@ -72,7 +72,8 @@ class SheetModeController {
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    Taking.Form form = new Taking.Form(value, correcting, confirm, submitKey, method, List.of());
+    Taking.Form form =
+        new Taking.Form(value, correcting, confirm, submitKey, method, List.of(), false, "");
     return cell(model, user, id, test, taking.take(workup, user.account(), test, form));
   }
 
@@ -87,6 +88,50 @@ class SheetModeController {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
     return cell(model, user, id, test, taking.toggleVoid(workup, user.account(), test, row));
+  }
+
+  /** Says what was seen in a try already taken, or takes it back. */
+  @Door(value = Passage.MOVES, asksItself = true)
+  @PostMapping("/{card}/compensations")
+  String compensation(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String row,
+      @RequestParam(defaultValue = "") String value,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    TestCard test = Cards.of(card);
+    return cell(
+        model, user, id, test, taking.compensation(workup, user.account(), test, row, value));
+  }
+
+  @Door(value = Passage.MOVES, asksItself = true)
+  @PostMapping("/{card}/pain")
+  String pain(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "0") String level,
+      @RequestParam(defaultValue = "") String site,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    TestCard test = Cards.of(card);
+    return cell(model, user, id, test, taking.pain(workup, user.account(), test, level, site));
+  }
+
+  /** Keeps a note on a test. */
+  @Door(value = Passage.OPEN, asksItself = true)
+  @PostMapping("/{card}/note")
+  String note(
+      @PathVariable String id,
+      @PathVariable String card,
+      @RequestParam(defaultValue = "") String note,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    TestCard test = Cards.of(card);
+    return cell(model, user, id, test, taking.testNote(workup, user.account(), test, note));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)

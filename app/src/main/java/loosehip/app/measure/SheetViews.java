@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.golfer.Workup;
+import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Position;
 import loosehip.core.measure.Reading;
@@ -18,9 +19,6 @@ import org.springframework.stereotype.Component;
 /** Builds the sheet of one position from the golfer in hand. */
 @Component
 class SheetViews {
-  /** Hip turns are worth so many tries before the sheet goes on (ours). */
-  private static final int TRIES_OF_A_HIP = 3;
-
   private final TestViews views;
 
   SheetViews(TestViews views) {
@@ -80,7 +78,9 @@ class SheetViews {
 
   private SheetView.Row row(Workup workup, String title, List<TestCard> cards) {
     TestCard first = cards.get(0);
-    String meta = first.test().minutes() + (first.test().minutes() == 1 ? " minute" : " minutes");
+    String meta =
+        Numbers.plain(first.test().minutes())
+            + (first.test().minutes() == 1 ? " minute" : " minutes");
     return new SheetView.Row(
         title, meta, cards.stream().map(c -> cell(workup, c, LastEntry.NONE)).toList());
   }
@@ -119,7 +119,8 @@ class SheetViews {
     if (set.isEmpty() || set.get().tries().size() >= Reading.MOST_TRIES) {
       return false;
     }
-    boolean more = card.test().measuresHipTurn() && set.get().counted().size() < TRIES_OF_A_HIP;
+    boolean more =
+        card.test().measuresHipTurn() && set.get().counted().size() < card.test().tries();
     return !set.get().pain().stops() && (more || set.get().askForAnother());
   }
 }

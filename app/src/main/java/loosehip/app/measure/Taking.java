@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.UUID;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
+import loosehip.app.floor.LaidAngle;
+import loosehip.app.floor.LaidAngles;
 import loosehip.app.golfer.Cases;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
@@ -21,9 +23,11 @@ import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Part;
+import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import loosehip.core.named.Named;
+import loosehip.core.safety.Refusal;
 import loosehip.core.safety.TestRule;
 import loosehip.core.safety.TryRefusal;
 import org.springframework.stereotype.Component;
@@ -33,10 +37,12 @@ import org.springframework.stereotype.Component;
 class Taking {
   private final Workups workups;
   private final Journal journal;
+  private final LaidAngles angles;
 
-  Taking(Workups workups, Journal journal) {
+  Taking(Workups workups, Journal journal, LaidAngles angles) {
     this.workups = workups;
     this.journal = journal;
+    this.angles = angles;
   }
 
   /**
@@ -48,6 +54,8 @@ class Taking {
    * @param submitKey one-time key of the form
    * @param method id of the method; blank takes the card's usual one
    * @param compensations ids of what was seen
+   * @param blind whether the earlier tries were out of sight
+   * @param laid the floor angle that was reached; blank when a number was read
    */
   record Form(
       String value,
@@ -55,7 +63,9 @@ class Taking {
       String confirm,
       String submitKey,
       String method,
-      List<String> compensations) {}
+      List<String> compensations,
+      boolean blind,
+      String laid) {}
 
   /** Why nothing may be put in for this card now, in words, or empty when it may. */
   static Optional<String> refused(Workup workup, TestCard card) {
@@ -81,7 +91,10 @@ class Taking {
       return new LastEntry(
           form.value(), "", "", "This test is told in words; no number was kept. Tap a word.");
     }
-    TypedTry typed = TypedTry.of(card.test(), form.value(), form.confirm());
+    Optional<LaidAngle> laid =
+        card.test() == ScreenTest.STANDING_TURN ? angles.find(by, form.laid()) : Optional.empty();
+    String value = laid.map(LaidAngle::shown).orElse(form.value());
+    TypedTry typed = TypedTry.of(card.test(), value, form.confirm());
     if (!typed.problem().isEmpty()) {
       String asking = typed.unusual() ? form.value().strip() : "";
       return new LastEntry(form.value(), form.correcting(), asking, typed.problem());
@@ -93,9 +106,13 @@ class Taking {
             card.numbers().orElseThrow(),
             typed.value(),
             Optional.empty(),
-            Named.parse(Method.class, form.method()).or(() -> TestViews.method(workup, card)),
+            laid.map(angle -> Method.CLUB_ANGLE)
+                .or(() -> Named.parse(Method.class, form.method()))
+                .or(() -> TestViews.method(workup, card)),
             seen,
-            seen.stream().anyMatch(Compensation::voids));
+            seen.stream().anyMatch(Compensation::voids),
+            form.blind(),
+            laid.map(LaidAngle::kept));
     String label = "try " + Numbers.plain(typed.value().orElseThrow());
     Journal.Outcome outcome =
         form.correcting().isBlank()
@@ -233,7 +250,15 @@ class Taking {
       return LastEntry.problem(refused.get());
     }
     Journal.NewTry turned =
-        new Journal.NewTry(old.slot(), old.value(), old.word(), old.method(), seen, voided);
+        new Journal.NewTry(
+            old.slot(),
+            old.value(),
+            old.word(),
+            old.method(),
+            seen,
+            voided,
+            old.blind(),
+            old.laidOut());
     String label = what + Numbers.plain(old.value().orElse(0.0));
     Journal.Outcome outcome = journal.correct(workup.file(), by, old.rowId(), turned, label);
     return outcome == Journal.Outcome.SAVED
@@ -282,6 +307,27 @@ class Taking {
       note(workup, by, pain.noteTyped(typed).called("pain " + level));
     }
     return LastEntry.problem(problem.orElse(""));
+  }
+
+  /** Keeps a note on a test; an empty one is taken away. */
+  LastEntry testNote(Workup workup, Account by, TestCard card, String typed) {
+    Fact<String> about = Facts.TEST_NOTE.about(card);
+    Optional<String> problem =
+        about.problem(typed, workup.today()).or(() -> closed(workup, workup.guard().gravest()));
+    if (problem.isEmpty()) {
+      note(workup, by, about.noteTyped(typed));
+    }
+    return LastEntry.problem(problem.orElse(""));
+  }
+
+  private static Optional<String> closed(Workup workup, Optional<Refusal> refusal) {
+    return refusal
+        .map(SafetyWords::refusal)
+        .or(
+            () ->
+                workup.closed()
+                    ? Optional.of(SafetyWords.refusal(new TryRefusal.VisitClosed()))
+                    : Optional.empty());
   }
 
   /** Notes something about the measuring of this visit. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.figure.Drawing;
+import loosehip.app.floor.LaidAngle;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Unit;
@@ -34,6 +35,7 @@ import loosehip.core.measure.Unit;
  * @param blocked why it may not be taken
  * @param closed whether the visit is closed
  * @param cares what to mind while taking it
+ * @param angles floor angles that "reached it" can mean
  * @param live what changes with every try
  */
 public record TestView(
@@ -60,6 +62,7 @@ public record TestView(
     Optional<String> blocked,
     boolean closed,
     List<String> cares,
+    List<LaidAngle> angles,
     Live live) {
 
   /** Whether it is an angle. */
@@ -111,6 +114,8 @@ public record TestView(
    *     one in hand
    * @param painLevel pain noted, 0 for none
    * @param painSite where
+   * @param note a note on it
+   * @param unseen whether tries taken blind are still out of sight
    * @param words words told with this card
    * @param result the result so far
    * @param problem what went wrong with the last entry; empty when nothing
@@ -131,6 +136,8 @@ public record TestView(
       int inView,
       int painLevel,
       String painSite,
+      String note,
+      boolean unseen,
       List<WordRow> words,
       Optional<Result> result,
       String problem,
@@ -153,22 +160,33 @@ public record TestView(
     }
   }
 
-  /** One try: its row, which, the number, whether voided, why, and what was seen in it. */
+  /**
+   * One try.
+   *
+   * @param rowId its row
+   * @param label which
+   * @param value the number
+   * @param voided whether it is dropped
+   * @param why what was seen in it, or that it is void
+   * @param laidOut the floor angle that was reached, with what made it; empty when it was read
+   * @param seen what was seen in it
+   */
   public record TryBox(
       String rowId,
       String label,
       String value,
       boolean voided,
       String why,
+      String laidOut,
       List<Compensation> seen) {
     /** The ids of what was seen in it, apart by spaces. */
     public String seenIds() {
       return seen.stream().map(Compensation::id).collect(Collectors.joining(" "));
     }
 
-    /** Which try it is, and why it is void. */
+    /** Which try it is, whether a floor angle was reached, and why it is void. */
     public String labelled() {
-      return label + (why.isEmpty() ? "" : " · " + why);
+      return label + (laidOut.isEmpty() ? "" : " · reached") + (why.isEmpty() ? "" : " · " + why);
     }
 
     /** The styles it is shown with. */
@@ -178,10 +196,23 @@ public record TestView(
   }
 
   /** A question answered by a word. */
-  public record WordRow(String slot, String question, List<String> options, String chosen) {
+  public record WordRow(String slot, String question, List<Answer> answers) {
+    /** Whether it was answered. */
+    public boolean answered() {
+      return answers.stream().anyMatch(Answer::chosen);
+    }
+
     /** Its id on the page. */
     public String id() {
       return "word-" + slot.replace('.', '-');
+    }
+  }
+
+  /** An answer: as it is kept, as it is shown, and whether it was given. */
+  public record Answer(String id, String words, boolean chosen) {
+    /** The key that gives it. */
+    public String letter() {
+      return words.substring(0, 1);
     }
   }
 

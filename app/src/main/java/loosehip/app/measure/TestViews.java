@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import loosehip.app.fact.Facts;
 import loosehip.app.figure.Figures;
+import loosehip.app.floor.LaidAngle;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Numbers;
@@ -45,6 +47,15 @@ class TestViews {
   }
 
   TestView view(Workup workup, TestCard card, LastEntry entry) {
+    return view(workup, card, entry, List.of());
+  }
+
+  /**
+   * The same.
+   *
+   * @param angles floor angles that can be laid out here
+   */
+  TestView view(Workup workup, TestCard card, LastEntry entry, List<LaidAngle> angles) {
     Handed handed = workup.golfer().handed();
     List<TestCard> cards = workup.cards();
     Optional<TestCard> before = Cards.before(workup, card);
@@ -77,6 +88,7 @@ class TestViews {
         workup.golfer().health().cares(card.test(), card.side(), card.part()).stream()
             .map(SafetyWords::rule)
             .toList(),
+        card.test() == ScreenTest.STANDING_TURN ? angles : List.of(),
         live(workup, card, entry));
   }
 
@@ -110,7 +122,7 @@ class TestViews {
   private static String meta(TestCard card) {
     return Text.upper(card.test().position().word())
         + " · "
-        + card.test().minutes()
+        + Numbers.plain(card.test().minutes())
         + (card.test().sided() ? " min both sides · feeds " : " min · feeds ")
         + String.join(", ", feeds(card.test()));
   }
@@ -184,6 +196,8 @@ class TestViews {
         inView(taken, entry),
         pain.level(),
         pain.site(),
+        Facts.TEST_NOTE.about(card).in(workup.file()).orElse(""),
+        !taken.isEmpty() && taken.size() < card.test().tries(),
         words(workup, card),
         new Results(workup).of(card),
         entry.problem(),
@@ -222,6 +236,7 @@ class TestViews {
         Numbers.plain(value),
         taken.voided(),
         taken.voided() && why.isEmpty() ? "voided" : why,
+        taken.laidOut().orElse(""),
         taken.compensations().stream().sorted().toList());
   }
 
@@ -269,12 +284,13 @@ class TestViews {
   }
 
   private static TestView.WordRow row(Workup workup, Slot slot) {
-    String question = slot.part().map(Part::word).map(Text::upper).orElse("Result");
+    String chosen = workup.golfer().screen().word(slot).orElse("");
     return new TestView.WordRow(
         slot.key(),
-        question,
-        slot.test().words(slot.part()),
-        workup.golfer().screen().word(slot).orElse(""));
+        Answers.question(slot),
+        slot.test().words(slot.part()).stream()
+            .map(id -> new TestView.Answer(id, Answers.words(slot, id), id.equals(chosen)))
+            .toList());
   }
 
   static String advice(Optional<Reading> set, Pain pain, Workup workup, TestCard card) {
@@ -288,6 +304,10 @@ class TestViews {
           Locale.ROOT,
           "The tries lie %.1f° apart: take another, or void the odd one (x).",
           set.get().spread());
+    }
+    if (!set.map(Reading::counted).orElse(List.of()).isEmpty()
+        && !card.taken(workup.golfer().screen())) {
+      return "Say how it moved, too: without it this test is not finished.";
     }
     return workup.blocked(card).map(b -> "Not today: " + SafetyWords.stop(b)).orElse("");
   }

@@ -2,7 +2,6 @@ package loosehip.app.golfer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.measure.AngleKind;
@@ -86,7 +85,7 @@ class StandardsTest {
         Workup.of(
             GolferText.of("try seated-rotation.right.internal 24 26 25"),
             Standards.of(Map.of(), Map.of("wren-id", WREN)),
-            List.of(),
+            Examiner.ANYBODY,
             GolferText.TODAY);
     assertThat(workup.judgement().measurements().get(0).standardError())
         .isCloseTo(2.254, Assertions.within(0.001));

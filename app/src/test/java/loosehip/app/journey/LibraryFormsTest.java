@@ -10,8 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import loosehip.app.golfer.Examiners;
 import loosehip.app.golfer.StandardsShelf;
-import loosehip.app.golfer.Workups;
 import loosehip.app.store.OwnExercises;
 import loosehip.core.link.Cause;
 import loosehip.core.link.PivotFault;
@@ -36,7 +36,7 @@ class LibraryFormsTest extends FormsTest {
        "demands": ["knee-bend"]%s}""";
 
   @Autowired StandardsShelf shelf;
-  @Autowired Workups workups;
+  @Autowired Examiners examiners;
   @Autowired OwnExercises exercises;
 
   private Coefficients coefficients() {
@@ -132,11 +132,18 @@ class LibraryFormsTest extends FormsTest {
     send(post("/library/order").param("earlier", "tilt-control"));
     send(post("/library/order").param("remove", "trunk-turn"));
     send(post("/library/order").param("add", "no-such-test"));
-    assertThat(workups.ownOrder(wren.account()))
+    assertThat(examiners.ownOrder(wren.account()))
         .containsExactly(ScreenTest.TILT_CONTROL, ScreenTest.HINGE_CONTACT);
+    send(post("/library/order/practice"));
     send(post("/library/order").param("remove", "hinge-contact"));
     send(post("/library/order").param("remove", "tilt-control"));
-    assertThat(workups.ownOrder(wren.account())).isEmpty();
+    assertThat(examiners.ownOrder(wren.account())).isEmpty();
+    assertThat(examiners.practiceOrder(wren.account()))
+        .containsExactly(ScreenTest.TILT_CONTROL, ScreenTest.HINGE_CONTACT);
+    page("/golfers/" + golfer + "/measure?mode=run")
+        .andExpect(content().string(containsString(">Ours<")));
+    send(post("/library/order/practice").param("take", "away"));
+    assertThat(examiners.practiceOrder(wren.account())).isEmpty();
   }
 
   private ResultActions bring(String... exercises) throws Exception {

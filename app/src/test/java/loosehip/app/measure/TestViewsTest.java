@@ -10,11 +10,15 @@ import loosehip.app.figure.Figures;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Workup;
+import loosehip.core.body.Handed;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
 
 class TestViewsTest {
@@ -215,8 +219,56 @@ class TestViewsTest {
     assertThat(live.words())
         .extracting(TestView.WordRow::question)
         .containsExactly("Standing tall", "Hinged over");
-    assertThat(live.words().get(0).chosen()).isEqualTo("yes");
-    assertThat(live.words().get(1).chosen()).isEmpty();
+    assertThat(live.words().get(0).answers())
+        .containsExactly(
+            new TestView.Answer("yes", "hardens", true),
+            new TestView.Answer("no", "stays soft", false));
+    assertThat(live.words().get(1).answered()).isFalse();
+  }
+
+  /** In every question each answer begins with another letter: it is the key that gives it. */
+  @ParameterizedTest
+  @EnumSource(ScreenTest.class)
+  void everyAnswerHasAKeyOfItsOwnAndNoneIsABareYesOrNo(ScreenTest test) {
+    for (TestCard card : TestCard.of(test, Handed.RIGHT)) {
+      for (Slot slot : card.words()) {
+        List<String> said =
+            test.words(slot.part()).stream().map(id -> Answers.words(slot, id)).toList();
+        assertThat(said).as(slot.key()).doesNotContain("yes", "no").hasSizeGreaterThan(1);
+        assertThat(said.stream().map(w -> w.charAt(0)).distinct())
+            .as(slot.key())
+            .hasSameSizeAs(said);
+      }
+    }
+  }
+
+  /** Four numbers a side of a tilt, and it is not finished before it is said how it moved. */
+  @Test
+  void aTiltIsNotFinishedBeforeItIsSaidHowItMoved() {
+    String key = "tilt-control.arch";
+    String taken = "try tilt-control.arch 8; try tilt-control.flatten 9";
+    assertThat(view(GolferText.workup(taken), key).live().advice()).contains("how it moved");
+    Workup said = GolferText.workup(taken + "; try tilt-control.quality smooth");
+    assertThat(view(said, key).live().advice()).isEmpty();
+    assertThat(Cards.of(key).taken(said.golfer().screen())).isTrue();
+    assertThat(Cards.of(key).taken(GolferText.workup(taken).golfer().screen())).isFalse();
+    Workup none = GolferText.workup("try tilt-control.quality none");
+    assertThat(Cards.of(key).taken(none.golfer().screen())).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"20, 28, control, turning drills", "20, 27, range, hip and trunk range"})
+  void theChestHeldTellsControlFromRange(String free, String held, String limit, String first) {
+    String tries = "try pelvis-under-chest.total " + free + "; try pelvis-under-chest.held " + held;
+    TestView.Said said =
+        view(GolferText.workup(tries), "pelvis-under-chest.held")
+            .live()
+            .result()
+            .orElseThrow()
+            .hips()
+            .get(0);
+    assertThat(said.words()).contains(free + " free", held + " with", "limit is " + limit);
+    assertThat(said.follows()).contains(first);
   }
 
   private static TestView view(Workup workup, String key) {

@@ -5,11 +5,8 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import loosehip.core.body.Handed;
-import loosehip.core.limit.Body;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.ScreenTest;
 
@@ -51,13 +48,6 @@ public final class ComplaintOrder {
     Map<PivotFault, Level> clear = new EnumMap<>(PivotFault.class);
     faults.forEach(f -> clear.put(f, Level.CLEAR));
     Seen seen = new Seen(stance, clear, Map.of(), Set.of());
-    Body nothing = Body.unmeasured(handed);
-    Evidence evidence = new Evidence(rules, nothing, seen, Optional.empty());
-    List<Link> links = new ArrayList<>(evidence.links());
-    links.addAll(evidence.setupLinks());
-    return NextTests.ranked(nothing, seen, links).stream()
-        .flatMap(t -> t.what() instanceof NextTest.Take take ? Stream.of(take.test()) : Stream.of())
-        .distinct()
-        .toList();
+    return SeenOrder.informative(seen, rules, handed);
   }
 }

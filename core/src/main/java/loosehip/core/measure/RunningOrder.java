@@ -54,6 +54,12 @@ public record RunningOrder(String id, String title, List<ScreenTest> tests) {
   /** The id of the order made from a golfer's complaints. */
   public static final String BY_COMPLAINT = "complaint";
 
+  /** The id of the order made from the faults seen. */
+  public static final String BY_SEEN = "seen";
+
+  /** The id of an order that a practice made for everybody in it. */
+  public static final String OF_PRACTICE = "practice";
+
   /** The id of a trainer's own order. */
   public static final String OWN = "own";
 
@@ -89,21 +95,22 @@ public record RunningOrder(String id, String title, List<ScreenTest> tests) {
 
   /** Minutes of tests still to take, rounded up. */
   public int minutesLeft(Screen screen, Handed handed) {
-    return minutesLeft(screen, handed, Set.of());
+    return minutesLeft(screen, handed, Set.of(), OwnPace.UNKNOWN);
   }
 
   /**
    * Minutes of tests still to take, rounded up.
    *
    * @param skipped keys of cards that will not be taken
+   * @param pace how long whoever measures takes
    */
-  public int minutesLeft(Screen screen, Handed handed, Set<String> skipped) {
+  public int minutesLeft(Screen screen, Handed handed, Set<String> skipped, OwnPace pace) {
     double minutes = 0;
     for (ScreenTest test : tests) {
       List<TestCard> cards = TestCard.of(test, handed);
       long open =
           cards.stream().filter(c -> !c.taken(screen) && !skipped.contains(c.key())).count();
-      minutes += test.minutes() * open / (double) cards.size();
+      minutes += pace.minutes(test) * open / (double) cards.size();
     }
     return (int) Math.ceil(minutes);
   }
@@ -115,6 +122,6 @@ public record RunningOrder(String id, String title, List<ScreenTest> tests) {
 
   /** Whether this is the id of an order, shipped or made for a golfer or a trainer. */
   public static boolean known(String id) {
-    return parse(id).isPresent() || id.equals(BY_COMPLAINT) || id.equals(OWN);
+    return parse(id).isPresent() || List.of(BY_COMPLAINT, BY_SEEN, OF_PRACTICE, OWN).contains(id);
   }
 }

@@ -384,6 +384,11 @@ public enum ScreenTest implements Named {
     };
   }
 
+  /** Tries that make a result worth trusting: three where angles are read (domain/02). */
+  public int tries() {
+    return unit == Unit.DEGREES ? TRIES_OF_AN_ANGLE : 1;
+  }
+
   /** The compensations worth watching for in this test. */
   public List<Compensation> compensations() {
     return switch (this) {
@@ -400,6 +405,8 @@ public enum ScreenTest implements Named {
       default -> List.of();
     };
   }
+
+  private static final int TRIES_OF_AN_ANGLE = 3;
 
   private static final BandScale EYES_CLOSED_SCALE = atLeast(8, 4);
 

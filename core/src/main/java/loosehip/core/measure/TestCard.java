@@ -76,10 +76,20 @@ public record TestCard(ScreenTest test, Optional<Side> side, Optional<Part> part
     return slots;
   }
 
-  /** Whether its result is known: a counted try, or every main word. */
+  /**
+   * Whether its result is known: a counted try, or every main word. A tilt is not finished before
+   * it is said how it moved, and needs no number when nothing did.
+   */
   public boolean taken(Screen screen) {
+    Optional<String> moved =
+        test == ScreenTest.TILT_CONTROL
+            ? screen.word(Slot.of(test, Part.QUALITY))
+            : Optional.of("not asked");
+    if (moved.filter("none"::equals).isPresent()) {
+      return true;
+    }
     return numbers()
-        .map(slot -> screen.measurement(slot).isPresent())
+        .map(slot -> screen.measurement(slot).isPresent() && moved.isPresent())
         .orElseGet(
             () ->
                 screen.word(words().get(0)).isPresent()

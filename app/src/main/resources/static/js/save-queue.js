@@ -1,0 +1,120 @@
+"use strict";
+// What is done while measuring goes out in order, one at a time. While there is no answer it waits
+// here and in this tab, so that neither a lost line nor a reload loses a try: each carries a key of
+// its own, and sent twice it counts once.
+window.looseHipQueue = (function () {
+  const STORE = "loosehip.waiting";
+  const RETRY_MS = 2000;
+  const jobs = JSON.parse(sessionStorage.getItem(STORE) || "[]");
+  const watchers = [];
+  let sending = null;
+  let outcome = null;
+  let stopped = false;
+  let held = false;
+  let leaving = false;
+
+  const fresh = () => (window.crypto && crypto.randomUUID ? crypto.randomUUID() : String(Math.random()) + Date.now());
+  const busy = () => sending !== null || jobs.length > 0;
+  const waiting = (url) => jobs.filter((job) => job.url === url);
+
+  function remember() {
+    sessionStorage.setItem(STORE, JSON.stringify(jobs));
+    watchers.forEach((watcher) => watcher());
+  }
+
+  // Sends something as soon as all before it is saved. `latest` works out, only then, what may have
+  // changed meanwhile: the row of a try that was corrected.
+  function post(job, latest) {
+    jobs.push({ ...job, golfer: document.body.dataset.golfer });
+    if (latest) jobs[jobs.length - 1].latest = latest;
+    remember();
+    next();
+  }
+
+  // What was refused is settled first; what waits comes after it.
+  function first(job, latest) {
+    jobs.unshift({ ...job, golfer: document.body.dataset.golfer });
+    if (latest) jobs[0].latest = latest;
+    held = false;
+    remember();
+    next();
+  }
+
+  function next() {
+    if (sending || stopped || held || !jobs.length || !document.getElementById("measure")) return;
+    sending = jobs[0];
+    outcome = null;
+    const here = sending.target && document.querySelector(sending.target);
+    const values = { ...sending.values, ...(here && sending.latest ? sending.latest() : {}) };
+    const answer = window.htmx.ajax("POST", sending.url, {
+      target: here ? sending.target : "#measure",
+      swap: here ? "outerHTML" : "none",
+      values,
+      source: "#measure",
+    });
+    Promise.resolve(answer)
+      .catch(() => {})
+      .then(done);
+  }
+
+  function done() {
+    const lost = outcome === "lost" || outcome >= 500;
+    stopped = outcome === 401 || outcome === 403;
+    sending = null;
+    if (!lost && !stopped) jobs.shift();
+    remember();
+    setTimeout(next, lost ? RETRY_MS : 0);
+  }
+
+  const mine = (event) => event.detail.elt.id === "measure";
+  document.addEventListener("htmx:sendError", (event) => {
+    if (mine(event)) outcome = "lost";
+  });
+  document.addEventListener("htmx:responseError", (event) => {
+    if (mine(event)) outcome = event.detail.xhr.status;
+  });
+  window.addEventListener("online", next);
+  window.addEventListener("beforeunload", (event) => {
+    if (jobs.length && !stopped && !leaving) event.preventDefault();
+  });
+
+  // Goes on once everything done here is saved. Something refused keeps the hand here when a number
+  // was taken on the way; what waits behind it is kept and sent from the next page.
+  function leave(href, minding) {
+    if (held && minding) return;
+    if (busy() && !held && !stopped) {
+      setTimeout(() => leave(href, minding), 40);
+      return;
+    }
+    leaving = true;
+    location.href = href;
+  }
+  document.addEventListener("click", (event) => {
+    const link = event.target.closest("#measure a[href], .stations a[href]");
+    if (!link || !busy() || event.defaultPrevented) return;
+    event.preventDefault();
+    leave(link.href);
+  });
+
+  window.addEventListener("load", () => {
+    for (const job of jobs.filter((j) => j.golfer !== document.body.dataset.golfer)) jobs.splice(jobs.indexOf(job), 1);
+    next();
+  });
+
+  return {
+    post,
+    first,
+    fresh,
+    busy,
+    behind: () => jobs.length - (sending ? 1 : 0),
+    waiting,
+    leave,
+    watch: (watcher) => watchers.push(watcher),
+    hold: () => (held = true),
+    release: () => {
+      held = false;
+      next();
+    },
+    held: () => held,
+  };
+})();
