@@ -4,9 +4,7 @@
   document.addEventListener("submit", (event) => {
     const here = event.target.querySelector("[data-here]");
     if (!here) return;
-    const words = new URLSearchParams(location.search);
-    for (const said of ["undone", "nothing-to-undo", "visit-closed"]) words.delete(said);
-    here.value = location.pathname + (words.size ? "?" + words : "");
+    here.value = location.pathname + location.search;
   });
 
   document.addEventListener("click", (event) => {
@@ -15,6 +13,15 @@
     for (const open of document.querySelectorAll("details.who-menu[open], details.caution-strip[open]")) {
       if (!open.contains(event.target)) open.open = false;
     }
+  });
+
+  // A number stands in a chip and in a field: what is set in one shows in the other.
+  document.addEventListener("change", (event) => {
+    const { id, name, type, value } = event.target;
+    const field = type === "radio" && document.getElementById(name);
+    if (field && field.type !== "radio") field.value = value;
+    if (type === "radio" || !id) return;
+    document.querySelectorAll(`input[type=radio][name="${CSS.escape(id)}"]`).forEach((r) => (r.checked = r.value === value));
   });
 
   // On a phone or an upright tablet the plan view starts folded, and stays as it was left when an

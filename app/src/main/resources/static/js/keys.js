@@ -18,6 +18,7 @@ window.looseHipKeys = (function () {
     else if (key === "u" && undo) undo.requestSubmit();
     else if (key === "m" && mode) mode.click();
     else if (key === "n" && allNo) allNo.requestSubmit();
+    else if (key === "n" && document.getElementById("new-name")) document.getElementById("new-name").focus();
     else if (key === "a" && more) {
       more.open = !more.open;
       if (more.open) more.querySelector("input").focus();

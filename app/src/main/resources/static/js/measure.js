@@ -172,7 +172,7 @@
     if (hit(".mind")) hit(".mind").classList.toggle("whole");
     if (hit("[data-show-tries]")) form().classList.add("shown");
     const reached = hit("[data-reached]");
-    if (reached) take(reached.dataset.laid, reached.dataset.value);
+    if (reached) take(reached.dataset.laid || "", reached.dataset.value);
     const onward = hit("[data-pad-next], [data-next]");
     if (onward && somethingInHand()) {
       event.preventDefault();
@@ -304,8 +304,9 @@
     return true;
   });
 
-  // A letter answers the first open line with the answer it begins.
+  // A letter answers the first open line with the answer it begins: beside a number once it is taken.
   function choose(letter) {
+    if (entry() && (entry().value !== "" || document.getElementById("live").dataset.tries === "0")) return false;
     const rows = [...document.querySelectorAll("#try-form .word-row")];
     const open = rows.find((r) => !r.querySelector("input:checked"));
     const all = open ? [...open.querySelectorAll("input")] : [];

@@ -93,6 +93,31 @@ public record NotedField(
         takesBack);
   }
 
+  /**
+   * A number chosen from a few; any other can be typed elsewhere.
+   *
+   * @param inForce what counts while nothing is noted
+   */
+  public static NotedField steps(
+      GolferFile file,
+      Fact<?> fact,
+      List<Integer> steps,
+      Function<Integer, String> words,
+      String inForce) {
+    String id = id(fact.key());
+    String now = fact.typed(file).isEmpty() ? inForce : fact.typed(file);
+    return chosen(
+        file,
+        fact,
+        steps.stream()
+            .map(String::valueOf)
+            .map(
+                s ->
+                    new Choice(id + "-" + s, s, words.apply(Integer.valueOf(s)), "", s.equals(now)))
+            .toList(),
+        false);
+  }
+
   /** Yes or no. */
   public static NotedField yesOrNo(GolferFile file, Fact<Boolean> fact) {
     String id = id(fact.key());

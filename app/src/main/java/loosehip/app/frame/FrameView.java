@@ -31,6 +31,7 @@ public record FrameView(
    * @param planView the hips from above; empty on refer
    * @param undo what undo would take back
    * @param others who else has this golfer open
+   * @param colleagues who may go on with this golfer
    */
   public record GolferBar(
       String id,
@@ -41,8 +42,20 @@ public record FrameView(
       boolean refer,
       List<StationTab> stations,
       Optional<PlanView> planView,
-      Optional<String> undo,
-      List<String> others) {}
+      Optional<Undo> undo,
+      List<String> others,
+      List<Colleague> colleagues) {}
+
+  /** What undo would take back, and the station it was done at. */
+  public record Undo(String what, String where) {
+    /** Both. */
+    public String said() {
+      return what + ", " + where;
+    }
+  }
+
+  /** Somebody else of the practice, who may go on with a golfer. */
+  public record Colleague(String id, String name) {}
 
   /** A caution: what it is, and what follows from it. */
   public record CautionWord(String what, String follows) {}

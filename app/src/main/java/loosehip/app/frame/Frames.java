@@ -15,7 +15,9 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.Journal;
 import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Text;
@@ -24,6 +26,7 @@ import loosehip.core.link.Level;
 import loosehip.core.link.Link;
 import loosehip.core.link.Triage;
 import loosehip.core.measure.Direction;
+import loosehip.core.named.Named;
 import loosehip.core.safety.NotedCaution;
 import loosehip.core.safety.Passage;
 import loosehip.core.safety.Refusal;
@@ -35,9 +38,11 @@ import org.springframework.stereotype.Component;
 public class Frames {
   private final Settings settings;
   private final Presence presence;
+  private final Accounts accounts;
   private final Clock clock;
 
-  Frames(Settings settings, Presence presence, Clock clock) {
+  Frames(Settings settings, Presence presence, Accounts accounts, Clock clock) {
+    this.accounts = accounts;
     this.settings = settings;
     this.presence = presence;
     this.clock = clock;
@@ -77,8 +82,25 @@ public class Frames {
                         b ->
                             PlanViewDrawing.of(
                                 b, workup.judgement().hips(), workup.golfer().handed())),
-                workup.file().lastStep(),
-                presence.others(workup.file().id(), account))));
+                workup.file().lastStep().map(Frames::undo),
+                presence.others(workup.file().id(), account),
+                colleagues(account))));
+  }
+
+  private static FrameView.Undo undo(Journal.UndoneStep step) {
+    return new FrameView.Undo(step.label(), where(step.station()));
+  }
+
+  /** A station as it is called. */
+  public static String where(String station) {
+    return Named.parse(Station.class, station).map(Station::title).orElse(Text.upper(station));
+  }
+
+  private List<FrameView.Colleague> colleagues(Account account) {
+    return accounts.people(account.practiceId()).entrySet().stream()
+        .filter(p -> !p.getKey().equals(account.id()))
+        .map(p -> new FrameView.Colleague(p.getKey(), p.getValue()))
+        .toList();
   }
 
   private static String who(Workup workup) {

@@ -5,8 +5,10 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.figure.Drawing;
 import loosehip.app.floor.LaidAngle;
+import loosehip.app.words.Numbers;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
+import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Unit;
 
 /**
@@ -73,6 +75,13 @@ public record TestView(
   /** Whether a device that measures angles helps. */
   public boolean inclinometer() {
     return angle() && live.numeric() && blocked.isEmpty() && !closed;
+  }
+
+  /** Seconds after which a stand is stopped, where one tap may say that it lasted; else empty. */
+  public Optional<String> whole() {
+    return key.startsWith(ScreenTest.ONE_LEG_STAND.id())
+        ? Optional.of(Numbers.plain(ScreenTest.ONE_LEG_STAND.range().hardHigh()))
+        : Optional.empty();
   }
 
   /** How long the tests left of the order take, in words. */

@@ -35,6 +35,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Saves one fact at a time and answers with what it changed: tabs, cautions, plan view, undo. */
 @Controller
@@ -167,22 +168,21 @@ class NoteController {
   String undo(
       @PathVariable String id,
       @AuthenticationPrincipal SignedIn user,
-      @RequestParam(defaultValue = "") String here) {
+      @RequestParam(defaultValue = "") String here,
+      RedirectAttributes redirect) {
     GolferFile file = workups.file(user.account(), id);
-    String said;
-    if (file.closed().isPresent()) {
-      said = "visit-closed";
-    } else {
-      said = journal.undo(file, user.account()).isPresent() ? "undone" : "nothing-to-undo";
+    String said = "Nothing was taken back: this visit is closed. Resume it first (Visits).";
+    if (file.closed().isEmpty()) {
+      said =
+          journal
+              .undo(file, user.account())
+              .map(
+                  step -> "Taken back: " + step.label() + ", " + Frames.where(step.station()) + ".")
+              .orElse("Nothing more to take back: undo reaches ten steps.");
       workups.saved(user.account(), id);
     }
-    return "redirect:" + back(here, file.id(), said);
-  }
-
-  /** The page an undo came from when it is one of this golfer, else Talk; with what is said. */
-  private static String back(String here, String golfer, String said) {
-    String page = WayBack.of(here, golfer).orElse("/golfers/" + golfer + "/talk");
-    return page + (page.contains("?") ? "&" : "?") + said;
+    redirect.addFlashAttribute("undone", said);
+    return "redirect:" + WayBack.of(here, file.id()).orElse("/golfers/" + file.id() + "/talk");
   }
 
   private void afterSave(

@@ -11,12 +11,14 @@ import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Measured;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.note.RestNone;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.repair.SetupRepairs;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.PivotWords;
 import loosehip.core.link.SpineShape;
+import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.BudgetMargin;
 import loosehip.core.pivot.School;
 import loosehip.core.pivot.TurnBudget;
@@ -26,23 +28,31 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** How the golfer stands: figures with their windows, school, and set-up faults by eye. */
 @Controller
 class SetupController {
+  /** Flares told apart by eye, in degrees (ours). */
+  private static final List<Integer> FLARES = List.of(0, 10, 20, 30);
+
   private final Workups workups;
   private final Frames frames;
   private final PivotInstrument instrument;
   private final StanceViews views;
 
   private final SetupRepairs repairs;
+  private final RestNone restNone;
 
   SetupController(
       Workups workups,
       Frames frames,
       PivotInstrument instrument,
       StanceViews views,
-      SetupRepairs repairs) {
+      SetupRepairs repairs,
+      RestNone restNone) {
+    this.restNone = restNone;
     this.repairs = repairs;
     this.workups = workups;
     this.frames = frames;
@@ -87,11 +97,42 @@ class SetupController {
         Optional.of(
             NotedField.oneOf(
                 file, Facts.SHAPE, shapes, SpineShape::title, Measured.shape(file, school))),
+        List.of(feet(file, BudgetFigure.TRAIL_FLARE), feet(file, BudgetFigure.LEAD_FLARE)),
+        views.figures(workup).stream().filter(f -> !f.field().value().isEmpty()).count(),
         views.figures(workup),
         views.groups(workup),
         repairs.of(workup),
         NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),
         Arrays.stream(School.values()).map(s -> line(workup, s)).toList());
+  }
+
+  private static NotedField feet(GolferFile file, BudgetFigure figure) {
+    return NotedField.steps(
+        file, Facts.SETUP.about(figure), FLARES, f -> f == 0 ? "square" : f + "°", "");
+  }
+
+  /** Answers what is left of a view with none. */
+  @Door(value = Passage.SIDED)
+  @PostMapping("/golfers/{id}/set-up/rest-none")
+  String restNone(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String view,
+      @AuthenticationPrincipal SignedIn user) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    views.groups(workup).stream()
+        .filter(g -> g.id().equals(view))
+        .findFirst()
+        .ifPresent(
+            g ->
+                restNone.answer(
+                    user.account(),
+                    id,
+                    g.faults().stream()
+                        .filter(StanceViews.FaultView::open)
+                        .map(f -> Facts.SETUP_FAULT.about(f.fault()))
+                        .toList(),
+                    g.title()));
+    return "redirect:/golfers/{id}/set-up#view-" + (view.equals("front") ? "front" : "behind");
   }
 
   private static SetupPage.SchoolLine line(Workup workup, School school) {

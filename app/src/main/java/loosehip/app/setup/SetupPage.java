@@ -13,6 +13,8 @@ import loosehip.core.pivot.School;
  *
  * @param golfer the golfer's id
  * @param shape the shape of the back; empty where the school has only one
+ * @param feet how far the feet are turned out, by eye
+ * @param typed how many figures were typed
  * @param figures the figures to type, with their windows
  * @param groups the faults by eye
  * @param repairs what puts right what is seen
@@ -22,6 +24,8 @@ import loosehip.core.pivot.School;
 public record SetupPage(
     String golfer,
     Optional<NotedField> shape,
+    List<NotedField> feet,
+    long typed,
     List<StanceViews.FigureView> figures,
     List<StanceViews.Group> groups,
     List<SetupRepairs.Repair> repairs,

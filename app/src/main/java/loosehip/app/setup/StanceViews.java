@@ -74,10 +74,20 @@ class StanceViews {
       Level level,
       NotedField field,
       String measured,
-      boolean counts) {}
+      boolean counts) {
+    /** Whether it waits to be looked at by eye. */
+    boolean open() {
+      return counts && measured.isEmpty() && level == Level.NOT_LOOKED_AT;
+    }
+  }
 
   /** The faults seen from one side. */
-  public record Group(String title, boolean mirrored, List<FaultView> faults) {}
+  public record Group(String id, String title, boolean mirrored, List<FaultView> faults) {
+    /** How many were not looked at yet. */
+    public long open() {
+      return faults.stream().filter(FaultView::open).count();
+    }
+  }
 
   List<FigureView> figures(Workup workup) {
     Map<SetupFigure, Double> values = Measured.stance(workup.file());
@@ -124,7 +134,8 @@ class StanceViews {
     }
     boolean left = workup.golfer().handed() == Handed.LEFT;
     return List.of(
-        new Group("From behind the hands", left, side), new Group("Face on", left, front));
+        new Group("behind", "From behind the hands", left, side),
+        new Group("front", "Face on", left, front));
   }
 
   private FaultView fault(Workup workup, SetupFault fault) {

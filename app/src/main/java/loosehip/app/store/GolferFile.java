@@ -36,7 +36,7 @@ public record GolferFile(
     Map<String, Noted> facts,
     Map<String, Noted> signs,
     List<TakenTry> tries,
-    Optional<String> lastStep,
+    Optional<Journal.UndoneStep> lastStep,
     List<EarlierVisit> earlier,
     Optional<PlanGiven> given) {
   /** So many earlier visits are kept at hand; older ones are read when they are compared. */

@@ -338,13 +338,13 @@ public class GolferFiles {
     return all;
   }
 
-  private static Optional<String> lastStep(DSLContext db, String golferId) {
-    return db.select(STEP.LABEL)
+  private static Optional<Journal.UndoneStep> lastStep(DSLContext db, String golferId) {
+    return db.select(STEP.LABEL, STEP.STATION)
         .from(STEP)
         .where(STEP.GOLFER_ID.eq(golferId))
         .and(STEP.UNDONE_AT.isNull())
         .orderBy(STEP.ID.desc())
         .limit(1)
-        .fetchOptional(STEP.LABEL);
+        .fetchOptional(r -> new Journal.UndoneStep(r.value1(), r.value2()));
   }
 }

@@ -266,7 +266,7 @@ public class Journal {
         });
   }
 
-  /** A step that was taken back: what it was, and on which station. */
+  /** A step that was or can be taken back: what it was, and on which station. */
   public record UndoneStep(String label, String station) {}
 
   /** Takes a reading back: what stood before it stands again. */

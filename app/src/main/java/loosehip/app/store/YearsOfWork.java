@@ -99,6 +99,7 @@ public final class YearsOfWork {
           set(golfer, id, by.practiceId(), name, Golfers.key(name), on + "T09:00:00Z");
           set(glance, id, on.toString());
           set(fact, Ids.fresh(), id, "consent", "wording 1", on + "T09:00:00Z", by.id(), null);
+          set(fact, Ids.fresh(), id, "who.handed", "right", on + "T09:00:00Z", by.id(), null);
           set(fact, Ids.fresh(), id, "who.birth-year", "1960", on + "T09:00:00Z", by.id(), null);
         }
         String visitId = Ids.fresh();

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import loosehip.app.door.Door;
+import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
@@ -15,6 +16,7 @@ import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.note.RestNone;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -41,6 +43,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The pivot by eye, with the slow rehearsal and the habits. */
 @Controller
@@ -49,14 +53,24 @@ class SwingController {
   private static final List<PivotFault> USUAL =
       List.of(PivotFault.SWAY, PivotFault.EARLY_STOP, PivotFault.HIP_THRUST);
 
+  /** Straightening told apart by eye, in degrees (ours). */
+  private static final List<Integer> STRAIGHTENED = List.of(0, 5, 10, 15, 20);
+
   private static final List<Level> LEVELS = List.of(Level.NONE, Level.SLIGHT, Level.CLEAR);
 
   private final Workups workups;
   private final Frames frames;
+  private final RestNone restNone;
   private final PivotInstrument instrument;
   private final Figures figures;
 
-  SwingController(Workups workups, Frames frames, Figures figures, PivotInstrument instrument) {
+  SwingController(
+      Workups workups,
+      Frames frames,
+      Figures figures,
+      PivotInstrument instrument,
+      RestNone restNone) {
+    this.restNone = restNone;
     this.instrument = instrument;
     this.workups = workups;
     this.frames = frames;
@@ -84,6 +98,8 @@ class SwingController {
                 .limit(4)
                 .toList(),
             workup.golfer().handed() == Handed.LEFT,
+            NotedField.steps(
+                file, Facts.STRAIGHTENING, STRAIGHTENED, d -> d == 0 ? "not" : d + "°", ""),
             NotedField.typed(file, Facts.STRAIGHTENING),
             NotedField.oneOf(
                 file,
@@ -103,6 +119,26 @@ class SwingController {
                 .map(m -> new SwingPage.Moment(m, figures.find("rhythm." + m.id()).orElseThrow()))
                 .toList()));
     return "swing/swing";
+  }
+
+  /** Answers what is left of what is looked at first, or of the others, with none. */
+  @Door(Passage.SIDED)
+  @PostMapping("/golfers/{id}/swing/rest-none")
+  String restNone(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String view,
+      @AuthenticationPrincipal SignedIn user) {
+    Workup workup = workups.openToWrite(user.account(), id);
+    Set<PivotFault> first = first(workup);
+    boolean others = view.equals("others");
+    List<Fact<Level>> open =
+        groups(workup, f -> first.contains(f) != others).stream()
+            .flatMap(g -> g.faults().stream())
+            .filter(SwingPage.Fault::open)
+            .<Fact<Level>>map(f -> Facts.FAULT.about(f.fault()))
+            .toList();
+    restNone.answer(user.account(), id, open, "Swing");
+    return "redirect:/golfers/{id}/swing#" + (others ? "more-faults" : "h-look");
   }
 
   /** What to look at first: what is seen already, what the complaints and the budget point at. */

@@ -18,7 +18,8 @@ import loosehip.core.pivot.Downswing;
  * @param why what put the first ones there, in words
  * @param expected where a short budget usually goes, in words
  * @param mirrored whether drawings are turned for a left-handed golfer
- * @param straightening how much the trail knee straightens
+ * @param straightens how much the trail knee straightens, by eye
+ * @param straightening the same as a number
  * @param release what the lead leg does going back
  * @param club which club it is for
  * @param downswing how they are to start down
@@ -34,6 +35,7 @@ public record SwingPage(
     String why,
     List<String> expected,
     boolean mirrored,
+    NotedField straightens,
     NotedField straightening,
     NotedField release,
     NotedField club,
@@ -44,7 +46,17 @@ public record SwingPage(
     List<Moment> rhythm) {
 
   /** The faults of one checkpoint. */
-  public record Group(String title, List<Fault> faults) {}
+  public record Group(String title, List<Fault> faults) {
+    /** How many were not looked at yet. */
+    long open() {
+      return faults.stream().filter(Fault::open).count();
+    }
+  }
+
+  /** How many of these groups were not looked at yet. */
+  public long open(List<Group> groups) {
+    return groups.stream().mapToLong(Group::open).sum();
+  }
 
   /**
    * A fault with its three pictures, its figures, and what the school says about it.
@@ -63,7 +75,17 @@ public record SwingPage(
       List<Optional<Drawing>> drawings,
       NotedField rehearsal,
       String school,
-      List<Figure> figures) {}
+      List<Figure> figures) {
+    /** Whether a figure of it was typed. */
+    public boolean typed() {
+      return figures.stream().anyMatch(f -> !f.field().value().isEmpty());
+    }
+
+    /** Whether it waits to be looked at by eye. */
+    boolean open() {
+      return !typed() && level.choices().stream().noneMatch(NotedField.Choice::chosen);
+    }
+  }
 
   /** A figure that can be typed for a fault, with its thresholds in this school. */
   public record Figure(SwingFigure figure, NotedField field, String thresholds) {}

@@ -107,7 +107,7 @@ class TalkController {
       journal.note(file, user.account(), unanswered, "the rest answered no");
     }
     workups.saved(user.account(), id);
-    return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk#warning-signs");
+    return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
   }
 
   /** Says which way the golfer stands, and goes on to the page that waited for it. */

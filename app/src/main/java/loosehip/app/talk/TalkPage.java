@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.fact.CautionSide;
+import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.field.NotedField;
 import loosehip.app.golfer.Workup;
@@ -46,6 +47,8 @@ import loosehip.core.safety.WarningSign;
  * @param consequences what follows from it
  * @param guardian who consents for a minor
  * @param wishes what they can give
+ * @param gives minutes, days and weeks as a row of taps
+ * @param away days away, on a calendar
  * @param tools what is at hand at home
  * @param aid what every reader is told
  * @param eraseProblem why nothing was erased; empty when nothing was asked
@@ -72,15 +75,29 @@ public record TalkPage(
     List<Consequences.Consequence> consequences,
     NotedField guardian,
     Wishes wishes,
+    List<Give> gives,
+    DaysAway away,
     List<NotedField> tools,
     String aid,
     String eraseProblem) {
   /** The wording consent is given to; the number changes with the words. */
   private static final String CONSENT_WORDING = "wording 1";
 
+  private static final List<Integer> MINUTES = List.of(5, 10, 15, 20, 30, 45);
+  private static final List<Integer> DAYS = List.of(2, 3, 4, 5, 6, 7);
+  private static final List<Integer> WEEKS = List.of(4, 5, 6, 7, 8);
+
   private static final List<CautionSide> SIDES =
       List.of(CautionSide.LEFT, CautionSide.RIGHT, CautionSide.BOTH);
   private static final List<CautionSide> WHOLE = List.of(CautionSide.YES);
+
+  /** Whether a warning sign is still to be asked, or was answered with yes. */
+  public boolean signsOpen() {
+    return signs.stream().anyMatch(s -> !s.field().value().equals("no"));
+  }
+
+  /** Something they give, as a row of taps, with a field for any other number. */
+  public record Give(String words, NotedField steps, NotedField other) {}
 
   /** Who it is. */
   public record Who(
@@ -179,11 +196,29 @@ public record TalkPage(
             NotedField.typed(file, Facts.BLACKOUT),
             NotedField.typed(file, Facts.BODY_KG),
             NotedField.mark(file, Facts.NO_BASE_WORK, "no base work in minutes that stay free")),
+        List.of(
+            give(file, "Minutes a day", Facts.MINUTES, MINUTES, ""),
+            give(file, "Days a week", Facts.DAYS, DAYS, ""),
+            give(
+                file,
+                "Weeks",
+                Facts.WEEKS,
+                WEEKS,
+                String.valueOf(loosehip.core.plan.Wishes.USUAL_WEEKS))),
+        DaysAway.of(file, workup.today()),
         Arrays.stream(Tool.values())
             .map(t -> NotedField.mark(file, Facts.TOOL.about(t), t.word()))
             .toList(),
         NoticeWords.DECISION_AID,
         eraseProblem);
+  }
+
+  private static Give give(
+      GolferFile file, String words, Fact<Integer> fact, List<Integer> steps, String usual) {
+    return new Give(
+        words,
+        NotedField.steps(file, fact, steps, String::valueOf, usual),
+        NotedField.typed(file, fact));
   }
 
   private static CautionRow caution(

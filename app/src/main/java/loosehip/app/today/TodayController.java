@@ -4,14 +4,17 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.frame.Frames;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Account;
 import loosehip.app.store.Glance;
 import loosehip.app.store.Golfers;
+import loosehip.app.store.LineUp;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
@@ -32,9 +35,11 @@ class TodayController {
 
   private final Golfers golfers;
   private final Frames frames;
+  private final LineUp line;
   private final Clock clock;
 
-  TodayController(Golfers golfers, Frames frames, Clock clock) {
+  TodayController(Golfers golfers, Frames frames, LineUp line, Clock clock) {
+    this.line = line;
     this.golfers = golfers;
     this.frames = frames;
     this.clock = clock;
@@ -68,8 +73,10 @@ class TodayController {
     LocalDate today = LocalDate.now(clock);
     Map<String, LocalDate> lapsed =
         LapsedClearances.of(golfers, user.account().practiceId(), today);
+    Map<String, Glance> all = new HashMap<>();
     for (Glance stored : golfers.all(user.account().practiceId())) {
       Glance glance = aged(stored, Optional.ofNullable(lapsed.get(stored.golferId())));
+      all.put(glance.golferId(), glance);
       switch (group(glance, lapsed.containsKey(glance.golferId()), today)) {
         case WAITING -> waiting.add(glance);
         case DUE -> due.add(glance);
@@ -84,12 +91,26 @@ class TodayController {
             Dates.day(today),
             adding,
             bench.size() + due.size() + waiting.size() + quiet.size(),
+            line(user.account(), all, today),
             List.of(
                 group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
                 group("due", "Due back", "No retest falls in this week.", due),
                 group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
                 group("quiet", "Quiet", "Everybody has something on.", quiet))));
     return "today/today";
+  }
+
+  /** Today's line, with those handed to somebody. */
+  private List<TodayPage.InLine> line(Account by, Map<String, Glance> all, LocalDate today) {
+    return line.today(by.practiceId()).stream()
+        .filter(place -> all.containsKey(place.golferId()))
+        .map(
+            place ->
+                new TodayPage.InLine(
+                    row(all.get(place.golferId()), today),
+                    place.heldBy(),
+                    place.heldById().equals(Optional.of(by.id()))))
+        .toList();
   }
 
   /**

@@ -1,6 +1,7 @@
 package loosehip.app.today;
 
 import java.util.List;
+import java.util.Optional;
 import loosehip.app.planview.HipGlyph;
 
 /**
@@ -9,9 +10,33 @@ import loosehip.app.planview.HipGlyph;
  * @param date the day, in words
  * @param adding a golfer being added
  * @param count how many golfers there are
+ * @param line who is next today
  * @param groups the golfers in groups
  */
-public record TodayPage(String date, Adding adding, int count, List<Group> groups) {
+public record TodayPage(
+    String date, Adding adding, int count, List<InLine> line, List<Group> groups) {
+
+  /**
+   * Somebody in today's line.
+   *
+   * @param row who
+   * @param with who was asked to go on with them; empty when anybody may
+   * @param mine whether that is whoever looks
+   */
+  public record InLine(Row row, Optional<String> with, boolean mine) {}
+
+  /** Whoever is next for whoever looks: handed to them, else the first whom nobody was given. */
+  public Optional<InLine> next() {
+    return line.stream()
+        .filter(InLine::mine)
+        .findFirst()
+        .or(() -> line.stream().filter(l -> l.with().isEmpty()).findFirst());
+  }
+
+  /** Whether somebody stands in the line. */
+  public boolean inLine(Row row) {
+    return line.stream().anyMatch(l -> l.row().id().equals(row.id()));
+  }
 
   /**
    * A golfer being added.

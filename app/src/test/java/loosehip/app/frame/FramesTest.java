@@ -1,6 +1,7 @@
 package loosehip.app.frame;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.nio.file.Path;
 import java.time.Clock;
@@ -10,6 +11,7 @@ import loosehip.app.fact.Station;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Presence;
 import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,7 +22,10 @@ class FramesTest {
 
   private final Frames frames =
       new Frames(
-          new Settings(Path.of("."), false), new Presence(Clock.systemUTC()), Clock.systemUTC());
+          new Settings(Path.of("."), false),
+          new Presence(Clock.systemUTC()),
+          mock(Accounts.class),
+          Clock.systemUTC());
 
   @ParameterizedTest(name = "{0}: station {1} says {2}")
   @CsvSource(

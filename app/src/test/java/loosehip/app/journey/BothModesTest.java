@@ -108,7 +108,7 @@ class BothModesTest extends FormsTest {
     send("/notes/wish.want", "value", "Straighter")
         .andExpect(content().string(containsString("saved ")));
     send("/undo", "here", "/golfers/" + golfer + "/measure")
-        .andExpect(redirectedUrlPattern("/golfers/*/measure?visit-closed"));
+        .andExpect(redirectedUrlPattern("/golfers/*/measure"));
     assertThat(GolferText.noted(file(), "wish.want")).contains("Straighter");
     send("/visits/resume");
     send("/measure/hinge-contact/tries", "value", "40", "submitKey", "a");

@@ -21,6 +21,7 @@ class ByEyeJourneyTest extends MeasureJourney {
   @Test
   void figuresSetLevelsAndThePairsFollow() {
     page.navigate("/golfers/" + golfer + "/set-up");
+    page.locator("#figures-fold > summary").click();
     page.locator("#stance-beltTilt").fill("33");
     page.locator("#stance-beltTilt").press("Tab");
     assertThat(page.locator("#window-BELT_TILT, #window-beltTilt")).containsText("arched");
@@ -32,6 +33,7 @@ class ByEyeJourneyTest extends MeasureJourney {
 
     page.navigate("/golfers/" + golfer + "/swing");
     page.keyboard().press("a");
+    page.locator("#sway .fault-fold > summary").click();
     page.locator("#swing-figure-pelvisShift").fill("4");
     page.locator("#swing-figure-pelvisShift").press("Tab");
     assertThat(page.locator("#levels-sway")).containsText("Set by measure");

@@ -241,7 +241,7 @@ class DoorsTest extends FormsTest {
         .contains("class=\"sheet")
         .doesNotContain("Ask first");
     send(post("/golfers/" + golfer + "/talk/all-no").param("then", "//elsewhere.example/x"))
-        .andExpect(redirectedUrlPattern("/golfers/*/talk#warning-signs"));
+        .andExpect(redirectedUrlPattern("/golfers/*/talk"));
   }
 
   /** What was taken earlier may be put right without asking: nobody moves for it. */

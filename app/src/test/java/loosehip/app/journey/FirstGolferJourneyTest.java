@@ -64,7 +64,6 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator("#problem-who-birth-year")).isEmpty();
       tap(page, "#who-handed-right");
       page.keyboard().press("n");
-      page.waitForURL(Pattern.compile(".*#warning-signs"));
       assertThat(page.locator("#stations")).containsText("all clear");
       // Consent, the eight signs and the cautions took a tap, a key and a tap.
       tap(page, "#cautions-none");
@@ -92,6 +91,7 @@ class FirstGolferJourneyTest extends JourneyTest {
 
       page.locator("[data-station='3']").click();
       String before = page.locator("#margins .delta-now").first().textContent();
+      page.locator("#figures-fold > summary").click();
       fill(page, "#setup-leadFlare", "25");
       assertThat(page.locator("#margins .delta-now").first()).not().hasText(before);
       assertThat(page.locator(".pv-foot-lead")).containsText("flare 25");
@@ -159,7 +159,10 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator("h1")).hasText("Ask first");
       assertThat(page.locator(".signs-read li")).hasCount(7);
       page.keyboard().press("n");
+      assertThat(page.locator("h1")).hasText("Which hand?");
+      page.locator("button[name=hand][value=left]").click();
       assertThat(page.locator("#try-form")).isVisible();
+      assertThat(page.locator(".test-side")).hasText("trail (L)");
     }
   }
 

@@ -145,7 +145,7 @@ class FollowJourneyTest extends MeasureJourney {
     assertThat(page.locator("[data-station='7']")).containsText("log to");
     page.locator("h1").click();
     page.keyboard().press("u");
-    assertThat(page.locator(".flash")).hasText("Taken back.");
+    assertThat(page.locator(".flash")).containsText("Taken back: ");
     assertThat(page.locator(".log-said")).hasCount(0);
     assertThat(log()).isEmpty();
   }

@@ -7,6 +7,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -180,15 +181,16 @@ class MeasureFormsTest extends FormsTest {
     note("setup.leadFlare", "20");
     String here = "/golfers/" + golfer + "/set-up";
     send(post("/golfers/" + golfer + "/undo").param("here", here))
-        .andExpect(redirectedUrlPattern(here + "?undone"));
+        .andExpect(redirectedUrlPattern(here))
+        .andExpect(flash().attribute("undone", "Taken back: Lead foot flare, Set-up."));
     assertThat(GolferText.noted(file(), "setup.leadFlare")).isEmpty();
     send(post("/golfers/" + golfer + "/undo").param("here", "http://elsewhere/"))
-        .andExpect(redirectedUrlPattern("/golfers/*/talk?undone"));
+        .andExpect(redirectedUrlPattern("/golfers/*/talk"));
     while (file().lastStep().isPresent()) {
       send(post("/golfers/" + golfer + "/undo").param("here", here));
     }
     send(post("/golfers/" + golfer + "/undo").param("here", here))
-        .andExpect(redirectedUrlPattern(here + "?nothing-to-undo"));
+        .andExpect(redirectedUrlPattern(here));
   }
 
   @Test

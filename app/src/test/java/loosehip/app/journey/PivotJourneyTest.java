@@ -138,6 +138,7 @@ class PivotJourneyTest extends MeasureJourney {
     assertThat(Double.parseDouble(tilt)).isBetween(4.0, 25.0);
     assertThat(GolferText.noted(file(golfer), "setup.pelvicTilt")).isEmpty();
 
+    page.locator("#figures-fold > summary").click();
     page.locator("#setup-rounding").fill("18");
     page.locator("#setup-rounding").press("Tab");
     assertThat(page.locator("#saved")).containsText("saved");

@@ -146,7 +146,8 @@ class PlanLogFormsTest extends PlanForms {
         .filteredOn(k -> k.item().id().equals("seated-knee-drops"))
         .extracting(k -> k.log().done())
         .containsExactly(Done.UNDER);
-    assertThat(file().lastStep()).hasValueSatisfying(s -> assertThat(s).startsWith("all of "));
+    assertThat(file().lastStep())
+        .hasValueSatisfying(s -> assertThat(s.label()).startsWith("all of "));
     send(post("/golfers/" + golfer + "/undo"));
     assertThat(homework.of(golfer)).hasSize(1);
   }

@@ -125,7 +125,7 @@ class GivenPlansTest extends StoreTest {
             new Homework.Said(one, ItemId.of("bridge"), top, "", "", ""),
             new Homework.Said(one, ItemId.of("wall-taps"), top, "", "", "")),
         "all of 2 Nov 2026");
-    assertThat(file().lastStep()).contains("all of 2 Nov 2026");
+    assertThat(file().lastStep()).map(Journal.UndoneStep::label).contains("all of 2 Nov 2026");
     assertThat(homework.of(id)).hasSize(2);
 
     assertThat(journal.undo(file(), wren))

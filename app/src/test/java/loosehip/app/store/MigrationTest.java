@@ -50,7 +50,7 @@ class MigrationTest {
       GolferFiles files = new GolferFiles(database, Clock.systemUTC());
       GolferFile golfer = files.load("p", "g").orElseThrow();
       assertThat(GolferText.noted(golfer, "who.handed")).contains("left");
-      assertThat(golfer.lastStep()).contains("left-handed");
+      assertThat(golfer.lastStep()).contains(new Journal.UndoneStep("left-handed", "talk"));
       assertThat(golfer.given()).isEmpty();
       Account wren = new Accounts(database, Clock.systemUTC()).bySignInName("wren").orElseThrow();
       assertThat(new Journal(database, Clock.systemUTC()).undo(golfer, wren)).isPresent();

@@ -1,0 +1,48 @@
+package loosehip.app.talk;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import loosehip.app.fact.Facts;
+import loosehip.app.store.GolferFile;
+import loosehip.app.words.Dates;
+import loosehip.core.plan.Wishes;
+
+/**
+ * The days of a block on a calendar, with those on which nothing can be done.
+ *
+ * @param weeks the weeks of the block, from Monday
+ * @param said how many days, in words
+ */
+public record DaysAway(List<Week> weeks, String said) {
+  private static final int DAYS_OF_A_WEEK = 7;
+
+  /** A week; {@code from} is its Monday in words. */
+  public record Week(String from, List<Day> days) {}
+
+  /** A day: as it is kept, its number, in words, and whether the golfer is away. */
+  public record Day(LocalDate date, int number, String words, boolean away) {}
+
+  static DaysAway of(GolferFile file, LocalDate today) {
+    Set<LocalDate> away = Facts.BLACKOUT.in(file).orElse(Set.of());
+    LocalDate start = Facts.START.in(file).orElse(today);
+    LocalDate monday = start.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    int weeks = Facts.WEEKS.in(file).orElse(Wishes.USUAL_WEEKS);
+    int n = away.size();
+    return new DaysAway(
+        IntStream.range(0, weeks).mapToObj(w -> week(monday.plusWeeks(w), away)).toList(),
+        n == 0 ? "none" : n == 1 ? "1 day" : n + " days");
+  }
+
+  private static Week week(LocalDate monday, Set<LocalDate> away) {
+    return new Week(
+        Dates.day(monday),
+        IntStream.range(0, DAYS_OF_A_WEEK)
+            .mapToObj(monday::plusDays)
+            .map(d -> new Day(d, d.getDayOfMonth(), Dates.day(d), away.contains(d)))
+            .toList());
+  }
+}

@@ -1,0 +1,85 @@
+package loosehip.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import loosehip.app.fact.Facts;
+import loosehip.app.store.TakenTry;
+import loosehip.core.measure.Compensation;
+import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.Test;
+
+/** The line is lost while tries are taken: the page says so, keeps them, and sends each once. */
+class LostLineJourneyTest extends MeasureJourney {
+  private static final String CARD = "trunk-turn.right";
+
+  @Test
+  void fourTriesTakenWithoutALineAreAllThereAndOnce() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    context.setOffline(true);
+    for (String number : List.of("41", "43", "44", "42")) {
+      page.keyboard().type(number);
+      page.keyboard().press("Enter");
+    }
+    page.locator("label:has(#comp-trunk-lean)").click();
+    page.locator("[data-note-open]").click();
+    page.locator("#test-note").fill("held the rail");
+    page.locator("#test-note").blur();
+    assertThat(page.locator("#kept")).containsText("What you typed is kept; trying again");
+    assertThat(page.locator("#saved")).hasText("not saved");
+    assertThat(page.locator(".waiting-try")).hasCount(4);
+    assertThat(tries()).isEmpty();
+    context.setOffline(false);
+    assertThat(page.locator(".tries .try")).hasCount(4);
+    assertThat(page.locator(".waiting-try")).hasCount(0);
+    assertThat(page.locator("#kept")).isHidden();
+    assertThat(page.locator(".tries .try").last()).containsText("trunk leaned");
+    assertThat(page.locator("#test-note")).hasValue("held the rail");
+    assertThat(tries())
+        .extracting(t -> t.value().orElseThrow())
+        .containsExactly(41.0, 43.0, 44.0, 42.0);
+    assertThat(tries().get(3).compensations()).containsExactly(Compensation.TRUNK_LEAN);
+    assertThat(Facts.TEST_NOTE.about(TestCard.parse(CARD).orElseThrow()).in(file(golfer)))
+        .contains("held the rail");
+  }
+
+  /** Loaded anew before the line is back: what waited is sent from the new page. */
+  @Test
+  void whatWaitsOutlivesAReloadAndANumberInHandGoesWithNext() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    page.onDialog(d -> d.accept());
+    page.route("**/tries", route -> route.abort());
+    page.keyboard().type("41");
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".waiting-try")).hasCount(1);
+    page.unroute("**/tries");
+    page.reload();
+    assertThat(page.locator(".tries .try .number")).hasText("41");
+    page.locator("#entry").fill("43");
+    page.locator(".pad-next").click();
+    assertThat(page).not().hasURL(java.util.regex.Pattern.compile(".*" + CARD));
+    assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(41.0, 43.0);
+  }
+
+  /** A number that is asked about keeps the hand where it is; what waits behind it is not lost. */
+  @Test
+  void aNumberAskedAboutIsSettledBeforeWhatWaitsBehindIt() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    page.keyboard().type("99");
+    page.keyboard().press("Enter");
+    page.keyboard().type("41");
+    page.keyboard().press("Enter");
+    assertThat(page.locator("#entry-problem")).containsText("Really 99?");
+    assertThat(page.locator("#entry")).hasValue("99");
+    page.locator("#entry").fill("39");
+    page.locator(".pad-next").click();
+    assertThat(page).not().hasURL(java.util.regex.Pattern.compile(".*" + CARD));
+    assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(39.0, 41.0);
+  }
+
+  private List<TakenTry> tries() {
+    return file(golfer).tries(Slot.parse(CARD).orElseThrow());
+  }
+}
