@@ -21,7 +21,8 @@ window.looseHipKeys = (function () {
     else if (key === "n" && document.getElementById("new-name")) document.getElementById("new-name").focus();
     else if (key === "a" && more) {
       more.open = !more.open;
-      if (more.open) more.querySelector("input").focus();
+      const input = more.open && more.querySelector("input");
+      if (input) input.focus();
     } else return false;
     return true;
   }

@@ -7,5 +7,6 @@ import java.util.List;
  *
  * @param strokes its lines, the ones behind first
  * @param words what it shows, for those who cannot see it
+ * @param symbol where it ships as a symbol; empty for one that is drawn for a single golfer
  */
-public record Drawing(List<Stroke> strokes, String words) {}
+public record Drawing(List<Stroke> strokes, String words, String symbol) {}

@@ -17,11 +17,30 @@ public class Figures {
   private static final double ROUNDING_SHOWN = 3;
 
   private final Map<String, Drawing> drawings = new LinkedHashMap<>();
+  private final String symbols;
+  private final String edition;
 
   /** Reads the drawings that ship. */
   public Figures() {
+    Map<String, Drawing> shipped = new LinkedHashMap<>();
     ShippedText.rows(Figures.class, "figures.txt")
-        .forEach(cells -> drawings.put(cells[0], drawing(cells)));
+        .forEach(cells -> shipped.put(cells[0], drawing(cells)));
+    symbols = Symbols.of(shipped);
+    edition = Integer.toHexString(symbols.hashCode());
+    shipped.forEach(
+        (name, d) ->
+            drawings.put(
+                name, new Drawing(d.strokes(), d.words(), "/figures/" + edition + ".svg#" + name)));
+  }
+
+  /** All shipped drawings as symbols of one SVG file. */
+  String symbols() {
+    return symbols;
+  }
+
+  /** The mark of their content. */
+  String edition() {
+    return edition;
   }
 
   /** The drawing of this name, if there is one. */
@@ -57,7 +76,8 @@ public class Figures {
             "from the side at address: hips bent %.0f, pelvis tilted %.0f, back rounded %.0f",
             hipBend,
             tilt,
-            rounding));
+            rounding),
+        "");
   }
 
   private static double bend(double tilt, double rounding) {
@@ -126,7 +146,7 @@ public class Figures {
         strokes.addAll(Pose.parse(cells[2]).strokes(false));
       }
       strokes.addAll(front);
-      return new Drawing(List.copyOf(strokes), cells[1].strip());
+      return new Drawing(List.copyOf(strokes), cells[1].strip(), "");
     } catch (RuntimeException unreadable) {
       throw new IllegalStateException("Cannot draw " + cells[0].strip(), unreadable);
     }

@@ -71,6 +71,7 @@ class SecurityConfiguration {
                         "/js/**",
                         "/fonts/**",
                         "/webjars/**",
+                        "/figures/**",
                         "/mark.svg",
                         "/error")
                     .permitAll()

@@ -32,10 +32,15 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
-/** Measures pages and saves over ten years of clinic days, and prints a table. */
+/**
+ * Measures pages and saves over ten years of clinic days, and prints a table: each beside a static
+ * file of the same server, so that machines can be compared.
+ */
 public final class SpeedBench {
   private static final int GOLFERS = 800;
   private static final int VISITS = 37_000;
+  private static final int[] SHARES = {1, 10, 100};
+  private static final int LEAST_GOLFERS = 8;
   private static final int WARM_UPS = 40;
   private static final int RUNS = 60;
   private static final String PASSWORD = "bench-only-password";
@@ -47,43 +52,63 @@ public final class SpeedBench {
           .build();
   private final String base;
 
+  /** Milliseconds of a static file of this server, in this run. */
+  private double yardstick;
+
   private SpeedBench(int port) {
     this.base = "http://localhost:" + port;
   }
 
-  /** Runs everything; takes a few minutes. */
+  /** Runs everything, at 1 %, 10 % and 100 % of ten years; takes some minutes. */
   public static void main(String[] args) throws Exception {
-    Path home = Files.createTempDirectory("loose-hip-bench");
-    try (ConfigurableApplicationContext context =
-        SpringApplication.run(
-            LooseHip.class,
-            "--server.port=0",
-            "--loose-hip.demo=false",
-            "--loose-hip.home=" + home)) {
-      Account wren =
-          context
-              .getBean(Accounts.class)
-              .addPractice(
-                  "Bench", "Wren", "wren", context.getBean(PasswordEncoder.class).encode(PASSWORD));
-      long from = System.nanoTime();
-      YearsOfWork.Made made =
-          new YearsOfWork(context.getBean(Database.class))
-              .fill(wren, GOLFERS, VISITS, LocalDate.now(Clock.systemUTC()));
-      System.out.printf(
-          Locale.ROOT,
-          "%n%,d golfers, %,d visits, %,d readings, made in %.0f s%n",
-          made.golfers(),
-          made.visits(),
-          made.readings(),
-          (System.nanoTime() - from) / 1e9);
-      int port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port", "0"));
-      new SpeedBench(port).pages();
-    } finally {
-      try (Stream<Path> files = Files.walk(home)) {
-        files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+    for (int share : SHARES) {
+      Path home = Files.createTempDirectory("loose-hip-bench");
+      try (ConfigurableApplicationContext context =
+          SpringApplication.run(
+              LooseHip.class,
+              "--server.port=0",
+              "--logging.level.root=ERROR",
+              "--spring.main.banner-mode=off",
+              "--loose-hip.demo=false",
+              "--loose-hip.home=" + home)) {
+        years(context, share);
+      } finally {
+        try (Stream<Path> files = Files.walk(home)) {
+          files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+        }
       }
     }
     System.exit(0);
+  }
+
+  private static void years(ConfigurableApplicationContext context, int share) throws Exception {
+    Account wren =
+        context
+            .getBean(Accounts.class)
+            .addPractice(
+                "Bench", "Wren", "wren", context.getBean(PasswordEncoder.class).encode(PASSWORD));
+    YearsOfWork.Made made =
+        new YearsOfWork(context.getBean(Database.class))
+            .fill(
+                wren,
+                Math.max(LEAST_GOLFERS, GOLFERS * share / 100),
+                VISITS * share / 100,
+                LocalDate.now(Clock.systemUTC()));
+    System.out.printf(
+        Locale.ROOT,
+        "%n%d %% of ten years: %,d golfers, %,d visits, %,d readings%n",
+        share,
+        made.golfers(),
+        made.visits(),
+        made.readings());
+    int port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port", "0"));
+    new SpeedBench(port).pages();
+    System.gc();
+    Runtime runtime = Runtime.getRuntime();
+    System.out.printf(
+        Locale.ROOT,
+        "heap in use afterwards %26d MB%n",
+        (runtime.totalMemory() - runtime.freeMemory()) >> 20);
   }
 
   private void pages() throws Exception {
@@ -96,7 +121,11 @@ public final class SpeedBench {
       golfers.add(link.group(1));
     }
     String token = csrf(get(golfers.get(0) + "/measure?mode=run"));
-    System.out.printf("%-34s %8s %8s%n", "what", "median", "95 %");
+    System.out.printf("%-34s %8s %8s %8s%n", "what", "median", "95 %", "× static");
+    Matcher style = Pattern.compile("href=\"(/css/paper[^\"]+)\"").matcher(today);
+    if (style.find()) {
+      timed("static file", () -> get(style.group(1)));
+    }
     int[] turn = {0};
     Callable<String> golfer = () -> golfers.get(turn[0]++ % golfers.size());
     timed("Today", () -> get("/"));
@@ -105,6 +134,8 @@ public final class SpeedBench {
     timed("Measure, one at a time", () -> get(golfer.call() + "/measure?mode=run"));
     timed("Measure, sheet", () -> get(golfer.call() + "/measure/sheet?position=standing"));
     timed("visits, two compared", () -> get(golfer.call() + "/visits"));
+    timed("Set-up", () -> get(golfer.call() + "/set-up"));
+    timed("Swing", () -> get(golfer.call() + "/swing"));
     timed("Links", () -> get(golfer.call() + "/links"));
     String card = golfers.get(0) + "/measure/sheet/seated-rotation.left.internal";
     timed(
@@ -164,7 +195,7 @@ public final class SpeedBench {
     timed("the sheet as PDF", () -> get(golfer + "/sheet.pdf"));
   }
 
-  private static void timed(String what, Callable<String> work) throws Exception {
+  private void timed(String what, Callable<String> work) throws Exception {
     for (int i = 0; i < WARM_UPS; i++) {
       work.call();
     }
@@ -175,8 +206,17 @@ public final class SpeedBench {
       took[i] = (System.nanoTime() - from) / 1e6;
     }
     Arrays.sort(took);
+    double median = took[RUNS / 2];
+    if (yardstick == 0) {
+      yardstick = median;
+    }
     System.out.printf(
-        Locale.ROOT, "%-34s %5.1f ms %5.1f ms%n", what, took[RUNS / 2], took[RUNS * 95 / 100]);
+        Locale.ROOT,
+        "%-34s %5.1f ms %5.1f ms %8.1f%n",
+        what,
+        median,
+        took[RUNS * 95 / 100],
+        median / yardstick);
   }
 
   private String get(String path) throws IOException, InterruptedException {

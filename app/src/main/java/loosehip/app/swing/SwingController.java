@@ -90,7 +90,11 @@ class SwingController {
         new SwingPage(
             file.id(),
             groups(workup, first::contains),
-            groups(workup, f -> !first.contains(f)),
+            PivotFault.values().length - first.size(),
+            Arrays.stream(PivotFault.values())
+                .filter(f -> !first.contains(f))
+                .filter(f -> workup.golfer().seen().level(f) == Level.NOT_LOOKED_AT)
+                .count(),
             why(workup),
             workup.judgement().forecast().stream()
                 .map(e -> e.fault().title().toLowerCase(Locale.ROOT))
@@ -119,6 +123,19 @@ class SwingController {
                 .map(m -> new SwingPage.Moment(m, figures.find("rhythm." + m.id()).orElseThrow()))
                 .toList()));
     return "swing/swing";
+  }
+
+  /** The faults that nothing points at, when somebody looks for them. */
+  @Door(Passage.SIDED)
+  @GetMapping("/golfers/{id}/swing/others")
+  String others(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Workup workup = workups.open(user.account(), id);
+    Set<PivotFault> first = first(workup);
+    List<SwingPage.Group> groups = groups(workup, f -> !first.contains(f));
+    model.addAttribute("golfer", id);
+    model.addAttribute("groups", groups);
+    model.addAttribute("open", groups.stream().mapToLong(SwingPage.Group::open).sum());
+    return "swing/others";
   }
 
   /** Answers what is left of what is looked at first, or of the others, with none. */

@@ -14,7 +14,8 @@ import loosehip.core.pivot.Downswing;
  *
  * @param golfer the golfer's id
  * @param first faults to look at first, by checkpoint
- * @param rest the others
+ * @param others how many others there are
+ * @param othersOpen how many of them were not looked at yet
  * @param why what put the first ones there, in words
  * @param expected where a short budget usually goes, in words
  * @param mirrored whether drawings are turned for a left-handed golfer
@@ -31,7 +32,8 @@ import loosehip.core.pivot.Downswing;
 public record SwingPage(
     String golfer,
     List<Group> first,
-    List<Group> rest,
+    long others,
+    long othersOpen,
     String why,
     List<String> expected,
     boolean mirrored,

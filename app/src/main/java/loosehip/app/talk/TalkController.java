@@ -127,6 +127,25 @@ class TalkController {
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
   }
 
+  /** The form for a clinician's clearance of a caution, when somebody wants it. */
+  @Door(Passage.OPEN)
+  @GetMapping("/golfers/{id}/talk/clear/{subject}")
+  String clearance(
+      @PathVariable String id,
+      @PathVariable String subject,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    GolferFile file = workups.file(user.account(), id);
+    Optional<Caution> caution = Named.parse(Caution.class, subject);
+    if (caution.isEmpty()) {
+      return "redirect:/golfers/{id}/talk";
+    }
+    model.addAttribute("golfer", file.id());
+    model.addAttribute(
+        "c", TalkPage.caution(file, caution.get(), TypedClearance.NONE, LocalDate.now(clock)));
+    return "talk/clearance";
+  }
+
   /** Records a clinician's clearance of a warning sign or of a caution. */
   @Door(Passage.OPEN)
   @PostMapping("/golfers/{id}/talk/clear/{subject}")

@@ -221,7 +221,7 @@ public record TalkPage(
         NotedField.typed(file, fact));
   }
 
-  private static CautionRow caution(
+  static CautionRow caution(
       GolferFile file, Caution caution, TypedClearance typed, LocalDate today) {
     return new CautionRow(
         caution,

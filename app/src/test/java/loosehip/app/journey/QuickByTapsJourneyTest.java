@@ -94,6 +94,7 @@ class QuickByTapsJourneyTest extends MeasureJourney {
   }
 
   private void tap(Page page, Locator what) {
+    what.waitFor();
     BoundingBox box = what.boundingBox();
     assertThat(box.y).as("in the window").isGreaterThanOrEqualTo(0);
     assertThat(box.y + box.height)
