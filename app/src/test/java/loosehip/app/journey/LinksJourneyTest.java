@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -15,6 +16,9 @@ class LinksJourneyTest extends MeasureJourney {
     page.navigate("/golfers/" + golfer + "/swing");
     FirstGolferJourneyTest.tap(page, "#fault-sway-clear");
     page.keyboard().press("a");
+    page.locator("#fault-slide-none")
+        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
+    page.waitForFunction("() => !document.querySelector('.htmx-added, .htmx-settling')");
     FirstGolferJourneyTest.tap(page, "#fault-slide-none");
     page.navigate("/golfers/" + golfer + "/links");
     assertThat(page.locator("#link-sway .verdict")).hasText("not settled");
