@@ -148,7 +148,9 @@
       if (event.target.id !== "try-form") return;
       event.preventDefault();
       event.stopPropagation();
-      if (!entry()) return;
+      const beside = document.activeElement.closest("#pain-site, #test-note");
+      if (beside) beside.blur();
+      if (!entry() || beside) return;
       if (entry().value.trim() !== "") take();
       else if (!row()) queue.leave(document.querySelector("[data-next]").href);
     },

@@ -105,14 +105,14 @@ class HandsFirstFormsTest extends FormsTest {
     String rest = "/golfers/" + golfer + "/set-up/rest-none";
     send(post(rest).param("view", "behind"));
     assertThat(GolferText.noted(file(), "setup-fault.hunched")).contains("slight");
-    assertThat(GolferText.noted(file(), "setup-fault.tucked")).contains("none");
+    assertThat(GolferText.noted(file(), "setup-fault.deep-knees")).contains("none");
     assertThat(GolferText.noted(file(), "setup-fault.arched")).as("a figure says").isEmpty();
     assertThat(GolferText.noted(file(), "setup-fault.pinched")).as("another view").isEmpty();
     send(post("/golfers/" + golfer + "/undo"))
         .andExpect(
             flash()
                 .attribute("undone", "Taken back: From behind the hands: the rest none, Set-up."));
-    assertThat(GolferText.noted(file(), "setup-fault.tucked")).isEmpty();
+    assertThat(GolferText.noted(file(), "setup-fault.deep-knees")).isEmpty();
     note("fault.sway", "clear");
     send(post("/golfers/" + golfer + "/swing/rest-none").param("view", "others"));
     assertThat(GolferText.noted(file(), "fault.sway")).contains("clear");

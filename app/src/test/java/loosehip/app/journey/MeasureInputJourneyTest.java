@@ -59,7 +59,7 @@ class MeasureInputJourneyTest extends MeasureJourney {
     assertThat(page.locator(".try.voided .number")).hasText("26");
     assertThat(page.locator("#result")).containsText("24.0°");
     page.keyboard().press("u");
-    assertThat(page.locator(".flash")).containsText("Taken back: try");
+    assertThat(page.locator(".flash")).containsText("Taken back: ");
     assertThat(page.locator("#result")).containsText("25.0°");
     page.keyboard().press("c");
     assertThat(page.locator(".try.voided .number")).hasText("26");

@@ -29,6 +29,7 @@ class SheetByKeysJourneyTest extends MeasureJourney {
     keys("Ada Muir", "Enter");
     assertThat(page).hasURL(Pattern.compile(".*/talk"));
     String id = page.url().replaceAll(".*/golfers/([^/]+)/.*", "$1");
+    page.waitForLoadState();
     keys("", "c");
     assertThat(page.locator("#consent")).isChecked();
     assertThat(page.locator("#saved")).containsText("saved");
@@ -37,8 +38,10 @@ class SheetByKeysJourneyTest extends MeasureJourney {
     assertThat(page.locator(".in-hand")).containsText("Ada Muir");
     keys("", "n");
     assertThat(page.locator(".signs-fold summary")).containsText("All eight asked");
+    page.waitForLoadState();
     keys("", "2");
     assertThat(page.locator("#try-form")).isVisible();
+    page.waitForLoadState();
     keys("", "m");
     for (String position : new String[] {"standing", "seated", "on the back"}) {
       assertThat(page.locator(".positions a[aria-current]")).containsText(position);
