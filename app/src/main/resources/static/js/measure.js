@@ -40,7 +40,7 @@
 
   // While a number waits to be settled, what is tapped goes before it.
   function post(path, values, latest) {
-    const job = { url: form().dataset.base + path, target: "#live", values };
+    const job = { base: form().dataset.base, url: form().dataset.base + path, target: "#live", values };
     if (queue.held()) queue.first(job, latest);
     else queue.post(job, latest);
   }
@@ -71,7 +71,7 @@
       blind: Boolean(blind() && !box && Number(live().dataset.tries) + onTheWay() < 3),
       laid: laid || "",
     };
-    const job = { url: form().dataset.base + "/tries", target: "#live", values };
+    const job = { base: form().dataset.base, url: form().dataset.base + "/tries", target: "#live", values };
     const latest = box && !queue.held() ? () => ({ correcting: rowNow(box.dataset.label) }) : null;
     document.getElementById("correcting").value = "";
     document.getElementById("confirm").value = "";
@@ -182,7 +182,7 @@
     }
     const box = hit("[data-correct]");
     if (box) correct(box);
-    else if (hit("[data-blind], [data-reached], [data-void], [data-show-tries], .pad button") && entry() && !touch) entry().focus();
+    else if (event.detail > 0 && hit("[data-blind], [data-reached], [data-void], [data-show-tries], .pad button") && entry() && !touch) entry().focus();
   });
 
   function correct(box) {
@@ -331,16 +331,20 @@
   let before = null;
   document.addEventListener("htmx:beforeSwap", (event) => {
     if (event.detail.target.id !== "live" || !entry()) return;
-    const noted = document.getElementById("test-note");
-    const inNote = document.activeElement === noted ? noted.value : null;
-    before = { value: entry().value, correcting: row(), compensations: [...document.querySelectorAll("[data-compensation]:checked")].map((c) => c.value), inNote };
+    const field = document.activeElement.closest("#test-note, #pain-site");
+    const beside = field && { id: field.id, value: field.value };
+    before = { value: entry().value, correcting: row(), compensations: [...document.querySelectorAll("[data-compensation]:checked")].map((c) => c.value), beside };
   });
   document.addEventListener("htmx:afterSwap", (event) => {
     if (event.detail.target.id !== "live") return;
     const refused = entry() && entry().value !== "" && document.getElementById("entry-problem").textContent !== "";
     if (refused) {
       queue.hold();
-      if (before && before.value) typedSince = before.value;
+      if (before && before.value) {
+        // Enter was on its way for the number typed since, not for the one asked about.
+        typedSince = before.value;
+        document.getElementById("confirm").value = "";
+      }
     } else if (entry() && entry().value === "") {
       const since = typedSince || (before && !before.correcting ? before.value : "");
       typedSince = "";
@@ -348,13 +352,13 @@
       inHand = since !== "";
       if (inHand) shows(before && before.value === since ? before.compensations : [], "this try");
     }
-    const inNote = before && before.inNote;
+    const beside = before && before.beside;
     before = null;
     keepsOpen("pain-line", "[data-pain-open]", painOpen);
     keepsOpen("note-line", "[data-note-open]", noteOpen);
-    if (inNote !== null && inNote !== undefined) {
-      document.getElementById("test-note").value = inNote;
-      document.getElementById("test-note").focus();
+    if (beside && document.getElementById(beside.id)) {
+      document.getElementById(beside.id).value = beside.value;
+      document.getElementById(beside.id).focus();
     } else if (!painOpen && entry() && !touch) entry().focus();
     showsWaiting();
     showsBlind();

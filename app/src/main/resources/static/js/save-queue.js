@@ -25,7 +25,7 @@ window.looseHipQueue = (function () {
   // Sends something as soon as all before it is saved. `latest` works out, only then, what may have
   // changed meanwhile: the row of a try that was corrected.
   function post(job, latest) {
-    jobs.push({ ...job, golfer: document.body.dataset.golfer });
+    jobs.push({ ...job });
     if (latest) jobs[jobs.length - 1].latest = latest;
     remember();
     next();
@@ -33,7 +33,7 @@ window.looseHipQueue = (function () {
 
   // What was refused is settled first; what waits comes after it.
   function first(job, latest) {
-    jobs.unshift({ ...job, golfer: document.body.dataset.golfer });
+    jobs.unshift({ ...job });
     if (latest) jobs[0].latest = latest;
     held = false;
     remember();
@@ -44,24 +44,32 @@ window.looseHipQueue = (function () {
     if (sending || stopped || held || !jobs.length || !document.getElementById("measure")) return;
     sending = jobs[0];
     outcome = null;
-    const here = sending.target && document.querySelector(sending.target);
+    const here = document.querySelector(`[data-base="${CSS.escape(sending.base)}"]`) && document.querySelector(sending.target);
     const values = { ...sending.values, ...(here && sending.latest ? sending.latest() : {}) };
-    const answer = window.htmx.ajax("POST", sending.url, {
-      target: here ? sending.target : "#measure",
-      swap: here ? "outerHTML" : "none",
-      values,
-      source: "#measure",
-    });
+    const answer = here
+      ? window.htmx.ajax("POST", sending.url, { target: sending.target, swap: "outerHTML", values, source: "#measure" })
+      : elsewhere(sending.url, values);
     Promise.resolve(answer)
       .catch(() => {})
       .then(done);
   }
 
+  // What was done on another test or another golfer is saved; its answer has no place on this page.
+  function elsewhere(url, values) {
+    const form = new URLSearchParams();
+    for (const [name, value] of Object.entries(values)) [value].flat().forEach((v) => form.append(name, v));
+    const headers = { ...JSON.parse(document.body.getAttribute("hx-headers")), "HX-Request": "true" };
+    return fetch(url, { method: "POST", headers, body: form }).then(
+      (answer) => (outcome = answer.ok ? null : answer.status),
+      () => (outcome = "lost"),
+    );
+  }
+
   function done() {
     const lost = outcome === "lost" || outcome >= 500;
     stopped = outcome === 401 || outcome === 403;
+    if (!lost && !stopped) jobs.splice(jobs.indexOf(sending), 1);
     sending = null;
-    if (!lost && !stopped) jobs.shift();
     remember();
     setTimeout(next, lost ? RETRY_MS : 0);
   }
@@ -96,10 +104,7 @@ window.looseHipQueue = (function () {
     leave(link.href);
   });
 
-  window.addEventListener("load", () => {
-    for (const job of jobs.filter((j) => j.golfer !== document.body.dataset.golfer)) jobs.splice(jobs.indexOf(job), 1);
-    next();
-  });
+  window.addEventListener("load", next);
 
   return {
     post,

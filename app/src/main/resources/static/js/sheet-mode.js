@@ -10,7 +10,7 @@
   const stops = () => [...document.querySelectorAll(".sheet-mode [data-stop]")].filter((s) => !s.disabled);
   const cellOf = (key) => document.querySelector(`[data-cell="${CSS.escape(key)}"]`);
 
-  const send = (cell, path, values) => queue.post({ url: cell.dataset.base + path, target: `[data-cell="${cell.dataset.cell}"]`, values });
+  const send = (cell, path, values) => queue.post({ base: cell.dataset.base, url: cell.dataset.base + path, target: `[data-cell="${cell.dataset.cell}"]`, values });
 
   function go(from, by) {
     const all = stops();

@@ -91,9 +91,10 @@ class CorrieBrae implements InitializingBean {
   private void fillOnce() {
     try {
       if (accounts.none()) {
-        fill(
-            accounts.addPractice(
-                "Corrie Brae", "Wren", "wren", passwords.encode("corrie-brae-demo")));
+        String hash = passwords.encode("corrie-brae-demo");
+        Account wren = accounts.addPractice("Corrie Brae", "Wren", "wren", hash);
+        accounts.addHelper(wren, "Moss", "moss", hash);
+        fill(wren);
       }
     } finally {
       done.countDown();

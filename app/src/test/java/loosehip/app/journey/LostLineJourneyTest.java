@@ -63,6 +63,25 @@ class LostLineJourneyTest extends MeasureJourney {
     assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(41.0, 43.0);
   }
 
+  /** Another golfer is opened before the line is back: each keeps what is theirs. */
+  @Test
+  void whatWaitsForOneGolferIsSavedFromThePageOfAnother() {
+    String other = consenting("Ewan Kerr");
+    page.onDialog(d -> d.accept());
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    page.route("**/tries", route -> route.abort());
+    page.keyboard().type("41");
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".waiting-try")).hasCount(1);
+    page.unroute("**/tries");
+    page.navigate("/golfers/" + other + "/measure?mode=run&card=" + CARD);
+    page.waitForCondition(() -> !tries().isEmpty());
+    assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(41.0);
+    assertThat(page.locator(".tries .try")).hasCount(0);
+    assertThat(page.locator(".in-hand-name")).hasText("Ewan Kerr");
+    assertThat(file(other).tries()).isEmpty();
+  }
+
   /** A number that is asked about keeps the hand where it is; what waits behind it is not lost. */
   @Test
   void aNumberAskedAboutIsSettledBeforeWhatWaitsBehindIt() {

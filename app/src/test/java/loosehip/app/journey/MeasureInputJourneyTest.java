@@ -61,6 +61,7 @@ class MeasureInputJourneyTest extends MeasureJourney {
     page.keyboard().press("u");
     assertThat(page.locator(".flash")).containsText("Taken back: ");
     assertThat(page.locator("#result")).containsText("25.0°");
+    page.waitForLoadState();
     page.keyboard().press("c");
     assertThat(page.locator(".try.voided .number")).hasText("26");
     assertThat(page.locator(".try.voided")).containsText("pelvis lifted");
