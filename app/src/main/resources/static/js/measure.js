@@ -9,7 +9,7 @@
   let painOpen = false;
   let noteOpen = false;
   let inHand = false;
-  let typedSince = "";
+  const asked = [];
 
   function typed() {
     const value = parseFloat(entry().value.replace(",", "."));
@@ -85,7 +85,14 @@
   function showsWaiting() {
     if (!form() || !document.querySelector(".tries")) return;
     document.querySelectorAll(".waiting-try").forEach((li) => li.remove());
-    const before = document.querySelector(".tries > li:last-child");
+    const before = document.querySelector(".tries > li:has(.try-entry)");
+    for (const number of asked) {
+      const li = document.createElement("li");
+      li.className = "waiting-try";
+      li.innerHTML = "<button type=button data-asked><small>not taken</small><span class=number></span></button>";
+      li.querySelector(".number").textContent = number;
+      before.before(li);
+    }
     for (const job of queue.waiting(form().dataset.base + "/tries")) {
       if (job.values.correcting) continue;
       const li = document.createElement("li");
@@ -179,6 +186,13 @@
     if (onward && somethingInHand()) {
       event.preventDefault();
       goOn(onward.href);
+    }
+    const waits = hit("[data-asked]");
+    if (waits) {
+      const number = waits.querySelector(".number").textContent;
+      asked.splice(asked.indexOf(number), 1);
+      set(number);
+      showsWaiting();
     }
     const box = hit("[data-correct]");
     if (box) correct(box);
@@ -339,15 +353,15 @@
     if (event.detail.target.id !== "live") return;
     const refused = entry() && entry().value !== "" && document.getElementById("entry-problem").textContent !== "";
     if (refused) {
-      queue.hold();
+      // Somebody who types on goes on; the number asked about waits to be tapped.
       if (before && before.value) {
-        // Enter was on its way for the number typed since, not for the one asked about.
-        typedSince = before.value;
+        asked.push(entry().value);
+        entry().value = before.value;
         document.getElementById("confirm").value = "";
-      }
+        document.getElementById("correcting").value = "";
+      } else queue.hold();
     } else if (entry() && entry().value === "") {
-      const since = typedSince || (before && !before.correcting ? before.value : "");
-      typedSince = "";
+      const since = before && !before.correcting ? before.value : "";
       entry().value = since;
       inHand = since !== "";
       if (inHand) shows(before && before.value === since ? before.compensations : [], "this try");

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.TakenTry;
 import loosehip.core.measure.Compensation;
@@ -59,7 +60,7 @@ class LostLineJourneyTest extends MeasureJourney {
     assertThat(page.locator(".tries .try .number")).hasText("41");
     page.locator("#entry").fill("43");
     page.locator(".pad-next").click();
-    assertThat(page).not().hasURL(java.util.regex.Pattern.compile(".*" + CARD));
+    assertThat(page).not().hasURL(Pattern.compile(".*" + CARD));
     assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(41.0, 43.0);
   }
 
@@ -86,16 +87,41 @@ class LostLineJourneyTest extends MeasureJourney {
   @Test
   void aNumberAskedAboutIsSettledBeforeWhatWaitsBehindIt() {
     page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
-    page.keyboard().type("99");
-    page.keyboard().press("Enter");
-    page.keyboard().type("41");
-    page.keyboard().press("Enter");
+    context.setOffline(true);
+    type("99");
+    type("41");
+    assertThat(page.locator(".waiting-try")).hasCount(2);
+    context.setOffline(false);
     assertThat(page.locator("#entry-problem")).containsText("Really 99?");
     assertThat(page.locator("#entry")).hasValue("99");
     page.locator("#entry").fill("39");
     page.locator(".pad-next").click();
-    assertThat(page).not().hasURL(java.util.regex.Pattern.compile(".*" + CARD));
+    assertThat(page).not().hasURL(Pattern.compile(".*" + CARD));
+    page.waitForCondition(() -> tries().size() == 2);
     assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(39.0, 41.0);
+  }
+
+  /** Whoever types on while a number is asked about goes on; it waits to be tapped. */
+  @Test
+  void aNumberAskedAboutMeanwhileDoesNotComeUnderTheFingers() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    context.setOffline(true);
+    type("99");
+    page.keyboard().type("4");
+    context.setOffline(false);
+    assertThat(page.locator("#entry-problem")).containsText("Really 99?");
+    page.keyboard().type("1");
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".tries .try .number")).hasText("41");
+    assertThat(page.locator("[data-asked]")).containsText("99");
+    page.locator("[data-asked]").click();
+    assertThat(page.locator("#entry")).hasValue("99");
+    assertThat(page.locator("[data-asked]")).hasCount(0);
+  }
+
+  private void type(String number) {
+    page.keyboard().type(number);
+    page.keyboard().press("Enter");
   }
 
   private List<TakenTry> tries() {
