@@ -10,6 +10,7 @@ import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import loosehip.app.document.Documents;
 import loosehip.app.words.Numbers;
+import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
 import loosehip.core.safety.Caution;
@@ -53,7 +54,7 @@ final class Codecs {
 
   /** One of an enumeration. */
   static <E extends Enum<E> & Named> Codec<E> id(Class<E> of) {
-    return Codec.<E>of(Named.parser(of), Named::id).telling(Facts::spaced);
+    return Codec.<E>of(Named.parser(of), Named::id).telling(Text::spaced);
   }
 
   /** Which side a caution concerns: one that has sides names one or both, another none. */

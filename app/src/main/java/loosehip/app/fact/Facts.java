@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import loosehip.app.words.Text;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Side;
 import loosehip.core.link.Complaint;
@@ -137,7 +138,7 @@ public final class Facts {
           VISIT,
           Station.TALK,
           WarningSign.class,
-          s -> "warning sign: " + spaced(s),
+          s -> "warning sign: " + Text.spaced(s),
           Codecs.yesOrNo());
 
   /** A clinician's clearance of a warning sign. */
@@ -147,7 +148,7 @@ public final class Facts {
           VISIT,
           Station.TALK,
           WarningSign.class,
-          s -> "clearance: " + spaced(s),
+          s -> "clearance: " + Text.spaced(s),
           Codecs.json(Clearance.class));
 
   /** Minutes a day for homework. */
@@ -333,26 +334,10 @@ public final class Facts {
           slot -> PainCodec.CODEC);
 
   /** Why a card was skipped. */
-  public static final FactFamily<TestCard, String> SKIP =
-      new FactFamily<>(
-          "skip.",
-          VISIT,
-          Station.MEASURE,
-          TestCard::key,
-          TestCard::parse,
-          card -> "skip: " + card.test().title(),
-          card -> Codecs.text());
+  public static final FactFamily<TestCard, String> SKIP = ofCard("skip.", "skip: ");
 
   /** A note on a test, in the words of whoever measured. */
-  public static final FactFamily<TestCard, String> TEST_NOTE =
-      new FactFamily<>(
-          "test-note.",
-          VISIT,
-          Station.MEASURE,
-          TestCard::key,
-          TestCard::parse,
-          card -> "note: " + card.test().title(),
-          card -> Codecs.text());
+  public static final FactFamily<TestCard, String> TEST_NOTE = ofCard("test-note.", "note: ");
 
   /** The earlier visit to compare with, by its id. */
   public static final Fact<String> BASELINE =
@@ -435,6 +420,17 @@ public final class Facts {
         .map(f -> f);
   }
 
+  private static FactFamily<TestCard, String> ofCard(String prefix, String label) {
+    return new FactFamily<>(
+        prefix,
+        VISIT,
+        Station.MEASURE,
+        TestCard::key,
+        TestCard::parse,
+        card -> label + card.test().title(),
+        card -> Codecs.text());
+  }
+
   private static <T> Fact<T> talk(String key, String label, Codec<T> codec) {
     return new Fact<>(key, GOLFER, Station.TALK, label, codec);
   }
@@ -448,10 +444,5 @@ public final class Facts {
       Codec<T> codec) {
     return new FactFamily<>(
         prefix, scope, station, Named::id, Named.parser(about), label, what -> codec);
-  }
-
-  /** An id as words: blanks in the place of hyphens. */
-  public static String spaced(Named named) {
-    return named.id().replace('-', ' ');
   }
 }

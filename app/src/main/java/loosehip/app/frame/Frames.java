@@ -122,7 +122,7 @@ public class Frames {
     for (WarningSign sign : workup.golfer().health().openWarnings()) {
       words.add(
           new FrameView.CautionWord(
-              "warning sign: " + Facts.spaced(sign),
+              "warning sign: " + Text.spaced(sign),
               "no movement test, no plan, until a clinician clears it"));
     }
     for (NotedCaution noted : workup.golfer().health().cautions()) {

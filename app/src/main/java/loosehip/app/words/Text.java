@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.core.body.Handed;
+import loosehip.core.named.Named;
 
 /** Small forms that all words share. */
 public final class Text {
@@ -12,6 +13,11 @@ public final class Text {
   /** Which way somebody stands, in words. */
   public static String hand(Optional<Handed> hand) {
     return hand.map(h -> h.id() + "-handed").orElse("hand not said");
+  }
+
+  /** An id as words: blanks in the place of hyphens. */
+  public static String spaced(Named named) {
+    return named.id().replace('-', ' ');
   }
 
   /** With a capital first letter. */
