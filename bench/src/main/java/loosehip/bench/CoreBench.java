@@ -152,7 +152,7 @@ public class CoreBench {
       card.numbers()
           .ifPresent(
               slot -> {
-                var limits = slot.test().limits();
+                var limits = slot.test().range();
                 double value = limits.usualLow() + 0.35 * (limits.usualHigh() - limits.usualLow());
                 readings.add(
                     new Reading(
