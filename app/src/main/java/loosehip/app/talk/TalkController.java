@@ -120,9 +120,10 @@ class TalkController {
       @AuthenticationPrincipal SignedIn user) {
     GolferFile file = workups.file(user.account(), id);
     Optional<Handed> said = Named.parse(Handed.class, hand);
-    if (said.isPresent() && file.closed().isEmpty() && Facts.CONSENT.isIn(file)) {
-      journal.note(file, user.account(), Facts.HANDED.note(said.get()));
+    if (!Facts.CONSENT.isIn(file)) {
+      return "redirect:/golfers/{id}/talk";
     }
+    said.ifPresent(way -> journal.note(file, user.account(), Facts.HANDED.note(way)));
     workups.saved(user.account(), id);
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
   }
