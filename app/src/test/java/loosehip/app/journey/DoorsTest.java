@@ -219,6 +219,11 @@ class DoorsTest extends FormsTest {
       assertThat(page).as(station).doesNotContain("trail (", "lead (", "id=\"margins\"");
       assertThat(page).as(station).contains("hand not said");
     }
+    shut("consent is taken back");
+    send(post("/golfers/" + golfer + "/talk/hand").param("hand", "left"))
+        .andExpect(redirectedUrlPattern("/golfers/*/talk"));
+    assertThat(Facts.HANDED.in(file())).as("without consent").isEmpty();
+    note("consent", "wording 1");
     send(post("/golfers/" + golfer + "/talk/hand")
             .param("hand", "left")
             .param("then", "/golfers/" + golfer + "/swing"))
