@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import loosehip.app.document.CommandLine;
 import loosehip.app.document.Documents;
 import loosehip.app.document.Problem;
 import loosehip.app.document.SchemaCheck;
@@ -48,7 +49,6 @@ import loosehip.core.pivot.SetupLook;
 import loosehip.core.plan.Catalogue;
 import loosehip.core.plan.Wishes;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /** Reads a case file of version 1. Unknown keys are refused; missing parts mean "not measured". */
@@ -69,11 +69,7 @@ public final class CaseReader {
    * @param golfer the case; empty when there is any problem
    * @param problems everything that is wrong, in the order of the file
    */
-  public record Outcome(Optional<CaseFile> golfer, List<Problem> problems) {
-    private static Outcome wrong(String what, String right) {
-      return new Outcome(Optional.empty(), List.of(new Problem("", what, right)));
-    }
-  }
+  public record Outcome(Optional<CaseFile> golfer, List<Problem> problems) {}
 
   /**
    * Reads a file's text.
@@ -81,24 +77,11 @@ public final class CaseReader {
    * @param today the day a block starts when the file names none
    */
   public static Outcome read(String text, LocalDate today) {
-    if (text.isBlank()) {
-      return Outcome.wrong("the file is empty", "put a case file here");
+    CommandLine.Parsed parsed = CommandLine.Parsed.of(text, "a case file");
+    if (!parsed.problems().isEmpty()) {
+      return new Outcome(Optional.empty(), parsed.problems());
     }
-    JsonNode json;
-    try {
-      json = Documents.JSON.readTree(text);
-    } catch (JacksonException broken) {
-      var at = broken.getLocation();
-      String where =
-          at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-      return Outcome.wrong(
-          "is not JSON: it breaks off or goes wrong" + where, "mend the file there");
-    }
-    if (json.isObject() && !json.path("version").equals(Documents.JSON.valueToTree(1))) {
-      return new Outcome(
-          Optional.empty(),
-          List.of(new Problem("/version", "is not 1", "this program reads version 1")));
-    }
+    JsonNode json = parsed.json();
     CaseReader reader = new CaseReader(today);
     JsonNode schema = Documents.JSON.valueToTree(CaseSchema.of(today.getYear()));
     reader.problems.addAll(new SchemaCheck(schema).problems(json));

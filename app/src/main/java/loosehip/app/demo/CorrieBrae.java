@@ -22,6 +22,7 @@ import loosehip.app.store.Homework;
 import loosehip.app.store.Journal;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.store.Visits;
+import loosehip.core.body.Handed;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
@@ -53,6 +54,7 @@ class CorrieBrae implements InitializingBean {
   private final Plans plans;
   private final Sessions sessions;
   private final Homework homework;
+  private final DemoStills pictures;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
@@ -66,8 +68,10 @@ class CorrieBrae implements InitializingBean {
       Plans plans,
       Sessions sessions,
       Homework homework,
+      DemoStills pictures,
       PasswordEncoder passwords,
       Clock clock) {
+    this.pictures = pictures;
     this.accounts = accounts;
     this.golfers = golfers;
     this.visits = visits;
@@ -138,6 +142,7 @@ class CorrieBrae implements InitializingBean {
         case "fact" -> fact(wren, file, words[1]);
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
+        case "still" -> pictures.keep(file, wren, handed(wren, id), words[1]);
         case "plan" -> plans.giveFrom(workups.open(wren, id), wren, LocalDate.EPOCH);
         case "done" -> done(wren, id, words[1].split(" "));
         case "felt" -> felt(wren, id, words[1].split(" ", 3));
@@ -147,6 +152,10 @@ class CorrieBrae implements InitializingBean {
       }
     }
     finish(wren, id);
+  }
+
+  private Handed handed(Account wren, String id) {
+    return Facts.HANDED.in(workups.file(wren, id)).orElse(Handed.RIGHT);
   }
 
   private void done(Account wren, String id, String[] words) {

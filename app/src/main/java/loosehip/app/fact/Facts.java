@@ -38,6 +38,7 @@ import loosehip.core.safety.WarningSign;
 
 /** Every fact that can be noted about a golfer. */
 public final class Facts {
+  private static final Codec<Level> LEVEL = Codecs.id(Level.class);
   private static final int OLDEST = 105;
   private static final int YOUNGEST = 5;
 
@@ -67,6 +68,9 @@ public final class Facts {
 
   /** Consent to keep health data: the wording it was given to. */
   public static final Fact<String> CONSENT = talk("consent", "consent", Codecs.text());
+
+  /** Consent to pictures, of its own: the wording it was given to. */
+  public static final Fact<String> PICTURES = talk("consent-pictures", "pictures", Codecs.text());
 
   /** What goes wrong, in ball-flight words. */
   public static final FactFamily<Complaint, String> COMPLAINT =
@@ -223,13 +227,7 @@ public final class Facts {
 
   /** How strongly a set-up fault is seen. */
   public static final FactFamily<SetupFault, Level> SETUP_FAULT =
-      family(
-          "setup-fault.",
-          VISIT,
-          Station.SET_UP,
-          SetupFault.class,
-          f -> f.title(),
-          Codecs.id(Level.class));
+      family("setup-fault.", VISIT, Station.SET_UP, SetupFault.class, f -> f.title(), LEVEL);
 
   /** How much the trail knee straightens going back. */
   public static final Fact<Double> STRAIGHTENING =
@@ -255,13 +253,11 @@ public final class Facts {
 
   /** The way to start down. */
   public static final Fact<Downswing> DOWNSWING =
-      new Fact<>(
-          "swing.downswing", VISIT, Station.SWING, "way to start down", Codecs.id(Downswing.class));
+      new Fact<>("swing.downswing", VISIT, Station.SWING, "start down", Codecs.id(Downswing.class));
 
   /** How strongly a pivot fault is seen. */
   public static final FactFamily<PivotFault, Level> FAULT =
-      family(
-          "fault.", VISIT, Station.SWING, PivotFault.class, f -> f.title(), Codecs.id(Level.class));
+      family("fault.", VISIT, Station.SWING, PivotFault.class, f -> f.title(), LEVEL);
 
   /** A figure of the swing. */
   public static final FactFamily<SwingFigure, Double> SWING_FIGURE =
@@ -282,7 +278,7 @@ public final class Facts {
           Station.LINKS,
           PivotFault.class,
           f -> "second look: " + f.title(),
-          Codecs.id(Level.class));
+          LEVEL);
 
   /** How the slow rehearsal of a fault's right movement went. */
   public static final FactFamily<PivotFault, Rehearsal> REHEARSAL =
@@ -352,6 +348,9 @@ public final class Facts {
           "running order",
           Codec.of(id -> Optional.of(id).filter(RunningOrder::known), id -> id));
 
+  /** That a figure of set-up or swing was taken from a still, with how far it may be off. */
+  public static final FactFamily<String, FromStill> FROM_STILL = FromStill.family();
+
   private static final List<Fact<?>> SINGLE =
       List.of(
           BIRTH_YEAR,
@@ -367,6 +366,7 @@ public final class Facts {
           GUARDIAN,
           HISTORY,
           CONSENT,
+          PICTURES,
           MINUTES,
           DAYS,
           NO_BASE_WORK,
@@ -401,6 +401,7 @@ public final class Facts {
           SETUP_FAULT,
           FAULT,
           SWING_FIGURE,
+          FROM_STILL,
           AGAIN,
           REHEARSAL,
           HABIT,

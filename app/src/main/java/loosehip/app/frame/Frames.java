@@ -198,6 +198,9 @@ public class Frames {
   }
 
   private static String setUp(Workup workup) {
+    if (!Facts.FROM_STILL.in(workup.file()).isEmpty()) {
+      return "from a still";
+    }
     if (!Facts.SETUP.in(workup.file()).isEmpty()) {
       return "figures typed";
     }

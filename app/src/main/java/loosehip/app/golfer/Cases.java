@@ -220,6 +220,7 @@ public final class Cases {
     Facts.STRAIGHTENING.in(file).ifPresent(s -> figures.put(BudgetFigure.STRAIGHTENING, s));
     return new Setup(
         figures,
+        Setup.seen(figures, Measured.look(file)),
         Facts.RELEASE.in(file).orElse(LeadRelease.HELD),
         Facts.CLUB.in(file).orElse(Club.DRIVER));
   }

@@ -2,8 +2,11 @@ package loosehip.app.golfer;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
+import loosehip.app.fact.FromStill;
 import loosehip.app.store.GolferFile;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
@@ -13,6 +16,7 @@ import loosehip.core.link.SpineShape;
 import loosehip.core.link.SwingFigure;
 import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.School;
+import loosehip.core.pivot.SetupLook;
 
 /** The figures of stance and swing that were measured, and what they set. */
 public final class Measured {
@@ -35,6 +39,27 @@ public final class Measured {
   /** The figures of the swing. */
   public static Map<SwingFigure, Double> swing(GolferFile file) {
     return Facts.SWING_FIGURE.in(file);
+  }
+
+  /**
+   * How a figure was taken from a still; empty when it was typed, or changed by hand since.
+   *
+   * @param id of the figure
+   * @param value as it stands
+   */
+  public static Optional<FromStill> fromStill(GolferFile file, String id, double value) {
+    return Facts.FROM_STILL.about(id).in(file).filter(s -> s.value() == value);
+  }
+
+  /**
+   * How the set-up is known: from a still once both knees were taken from one face on, which shows
+   * each leg over its foot; else as told or by eye.
+   */
+  static SetupLook look(GolferFile file) {
+    boolean bothKnees =
+        Stream.of(SetupFigure.TRAIL_PINCH, SetupFigure.LEAD_PINCH)
+            .allMatch(f -> fact(f).in(file).flatMap(v -> fromStill(file, f.id(), v)).isPresent());
+    return bothKnees ? SetupLook.STILL : SetupLook.EYE;
   }
 
   /** The shape of the back this golfer is judged by. */

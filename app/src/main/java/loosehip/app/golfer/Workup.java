@@ -26,6 +26,7 @@ import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.TestCard;
 import loosehip.core.measure.WeakerSide;
+import loosehip.core.pivot.Demands;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.ItemId;
@@ -125,6 +126,11 @@ public final class Workup {
   /** Years of age; empty when neither date nor year of birth is noted. */
   public Optional<Integer> age() {
     return golfer.who().years(today);
+  }
+
+  /** What the golfer's school asks, by the figures of the practice. */
+  public Demands asks() {
+    return golfer().practice().coefficients().demands(golfer().school());
   }
 
   /** What every door asks before it opens for this golfer. */

@@ -80,6 +80,7 @@ public class Workups {
   /** What was worked out about golfers is let go, as when one of them is erased. */
   public void forget() {
     judged.invalidateAll();
+    files.forget();
   }
 
   /** What every door asks before it opens for a golfer. */

@@ -110,8 +110,23 @@ class StanceViews {
         100.0 / 3,
         200.0 / 3,
         value.map(v -> Math.max(1, Math.min(99, 100 * (v - low) / (3 * span)))),
-        "right: " + plain(window.low()) + " to " + plain(window.high()) + figure.unit(),
-        value.map(v -> says(figure, v, shape)).orElse(""));
+        "right: "
+            + plain(window.low())
+            + " to "
+            + plain(window.high())
+            + figure.unit()
+            + value.map(v -> fromStill(workup, figure, v)).orElse(""),
+        value
+            .map(v -> says(figure, v, shape))
+            .filter(says -> !says.isEmpty())
+            .map(says -> says + fromStill(workup, figure, value.orElseThrow()))
+            .orElse(""));
+  }
+
+  private static String fromStill(Workup workup, SetupFigure figure, double value) {
+    return Measured.fromStill(workup.file(), figure.id(), value)
+        .map(still -> "; from a still, ± " + plain(Math.abs(still.plusMinus())))
+        .orElse("");
   }
 
   private static String says(SetupFigure figure, double value, SpineShape shape) {

@@ -30,8 +30,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
   private static final String POLICY =
-      "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
-          + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
+      "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
+          + "font-src 'self'; media-src blob:; connect-src 'self'; form-action 'self'; base-uri 'none'; "
           + "frame-ancestors 'none'";
 
   @Bean

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import loosehip.app.store.migration.V6__Facts_and_plans_as_data;
 import loosehip.app.store.migration.V7__Cautions_act_on_demands;
@@ -26,6 +27,7 @@ public final class Database implements AutoCloseable {
   private final HikariDataSource readPool;
   private final DSLContext write;
   private final DSLContext read;
+  private final AtomicLong writes = new AtomicLong();
 
   private Database(Path file) {
     String url =
@@ -73,7 +75,16 @@ public final class Database implements AutoCloseable {
 
   /** Does one short write transaction; all of it is kept, or none. */
   <T> T write(Function<DSLContext, T> work) {
-    return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
+    try {
+      return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
+    } finally {
+      writes.incrementAndGet();
+    }
+  }
+
+  /** How many writes there were since the file was opened: while it stands, nothing has changed. */
+  long writes() {
+    return writes.get();
   }
 
   /** Folds a large write back into the file and lets the planner know the new sizes. */

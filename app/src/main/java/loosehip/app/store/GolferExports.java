@@ -5,6 +5,7 @@ import static loosehip.app.store.generated.Tables.HOMEWORK;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.STILL;
 import static loosehip.app.store.generated.Tables.VISIT;
 
 import java.util.LinkedHashMap;
@@ -66,6 +67,7 @@ public class GolferExports {
               all.put(
                   "homework",
                   rows(db, HOMEWORK, HOMEWORK.GOLFER_ID.eq(golferId), HOMEWORK.NOTED_AT));
+              all.put("stills", rows(db, STILL, STILL.GOLFER_ID.eq(golferId), STILL.TAKEN_AT));
               return all;
             });
   }

@@ -11,6 +11,8 @@ import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.STEP;
 import static loosehip.app.store.generated.Tables.VISIT;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import loosehip.app.store.generated.tables.records.GolferRecord;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
@@ -40,8 +43,20 @@ public class GolferFiles {
   /** The visit chosen to compare with is kept under this. */
   static final String BASELINE = "baseline";
 
+  private static final int FILES_AT_HAND = 60;
+  private static final int MINUTES_AT_HAND = 20;
+
   private final Database database;
   private final Clock clock;
+
+  /** Files as they stood after so many writes; the next write lets each be read anew. */
+  private final Cache<Of, Optional<GolferFile>> atHand =
+      Caffeine.newBuilder()
+          .maximumSize(FILES_AT_HAND)
+          .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
+          .build();
+
+  private record Of(String practiceId, String golferId, int earlier, long writes) {}
 
   GolferFiles(Database database, Clock clock) {
     this.database = database;
@@ -59,10 +74,20 @@ public class GolferFiles {
   }
 
   private Optional<GolferFile> load(String practiceId, String golferId, int earlier) {
+    return atHand.get(new Of(practiceId, golferId, earlier, database.writes()), this::read);
+  }
+
+  /** Files at hand are let go, as when one of them is erased. */
+  public void forget() {
+    atHand.invalidateAll();
+  }
+
+  private Optional<GolferFile> read(Of of) {
+    int earlier = of.earlier();
     DSLContext db = database.read();
     return db.selectFrom(GOLFER)
-        .where(GOLFER.ID.eq(golferId))
-        .and(GOLFER.PRACTICE_ID.eq(practiceId))
+        .where(GOLFER.ID.eq(of.golferId()))
+        .and(GOLFER.PRACTICE_ID.eq(of.practiceId()))
         .fetchOptional()
         .map(golfer -> at(db, golfer, earlier));
   }

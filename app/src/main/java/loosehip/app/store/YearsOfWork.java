@@ -109,7 +109,7 @@ public final class YearsOfWork {
         }
         screen(reading, visitId, on + "T09:30:00Z", by.id());
       }
-      for (PreparedStatement each : List.of(golfer, glance, fact, visit, reading)) {
+      for (PreparedStatement each : List.of(golfer, glance, visit, fact, reading)) {
         each.executeBatch();
       }
     }

@@ -14,6 +14,7 @@ import loosehip.app.fact.Station;
 import loosehip.app.field.NotedField;
 import loosehip.app.figure.Figures;
 import loosehip.app.frame.Frames;
+import loosehip.app.golfer.Measured;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.note.RestNone;
@@ -229,8 +230,17 @@ class SwingController {
                 new SwingPage.Figure(
                     f,
                     NotedField.typed(workup.file(), Facts.SWING_FIGURE.about(f)),
-                    LinkWords.thresholds(f.edges(asks, arched))))
+                    LinkWords.thresholds(f.edges(asks, arched)) + fromStill(workup, f)))
         .toList();
+  }
+
+  private static String fromStill(Workup workup, SwingFigure figure) {
+    return Facts.SWING_FIGURE
+        .about(figure)
+        .in(workup.file())
+        .flatMap(v -> Measured.fromStill(workup.file(), figure.id(), v))
+        .map(still -> "; from a still, ± " + Numbers.shown(still.plusMinus()))
+        .orElse("");
   }
 
   /** One fault's levels again, after a figure of it was typed. */

@@ -13,31 +13,34 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Debian's headless Chromium, one for the whole test run; every test has a context of its own. The
- * shell without windows does the same in two thirds of the time; the whole browser will do.
+ * Debian's headless Chromium, one for each of the threads that run tests; every test has a context
+ * of its own. The shell without windows does the same in two thirds of the time; the whole browser
+ * will do.
  */
 final class Browser {
-  private static final Playwright PLAYWRIGHT =
-      Playwright.create(
-          new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-  private static final com.microsoft.playwright.Browser CHROMIUM =
-      PLAYWRIGHT
-          .chromium()
-          .launch(
-              new BrowserType.LaunchOptions()
-                  .setExecutablePath(chromium())
-                  .setArgs(
-                      List.of(
-                          "--no-sandbox",
-                          "--disable-gpu",
-                          "--disable-quic",
-                          "--no-first-run",
-                          "--disable-background-networking",
-                          "--disable-component-update",
-                          "--disable-sync")));
+  private static final ThreadLocal<com.microsoft.playwright.Browser> CHROMIUM =
+      ThreadLocal.withInitial(Browser::launched);
 
   static {
     PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+  }
+
+  private static com.microsoft.playwright.Browser launched() {
+    return Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(chromium())
+                .setArgs(
+                    List.of(
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--disable-quic",
+                        "--no-first-run",
+                        "--disable-background-networking",
+                        "--disable-component-update",
+                        "--disable-sync")));
   }
 
   private static Path chromium() {
@@ -49,11 +52,13 @@ final class Browser {
 
   static BrowserContext context(int port, int width, int height) {
     BrowserContext context =
-        CHROMIUM.newContext(
-            new NewContextOptions()
-                .setBaseURL("http://localhost:" + port)
-                .setViewportSize(width, height)
-                .setAcceptDownloads(true));
+        CHROMIUM
+            .get()
+            .newContext(
+                new NewContextOptions()
+                    .setBaseURL("http://localhost:" + port)
+                    .setViewportSize(width, height)
+                    .setAcceptDownloads(true));
     context.setDefaultTimeout(30_000);
     return context;
   }
@@ -61,12 +66,14 @@ final class Browser {
   /** A phone under a thumb. */
   static BrowserContext phone(int port) {
     BrowserContext context =
-        CHROMIUM.newContext(
-            new NewContextOptions()
-                .setBaseURL("http://localhost:" + port)
-                .setViewportSize(390, 844)
-                .setHasTouch(true)
-                .setIsMobile(true));
+        CHROMIUM
+            .get()
+            .newContext(
+                new NewContextOptions()
+                    .setBaseURL("http://localhost:" + port)
+                    .setViewportSize(390, 844)
+                    .setHasTouch(true)
+                    .setIsMobile(true));
     context.setDefaultTimeout(30_000);
     return context;
   }

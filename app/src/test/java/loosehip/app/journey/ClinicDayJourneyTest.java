@@ -154,7 +154,7 @@ class ClinicDayJourneyTest extends MeasureJourney {
   void aQuickScreenByThumbOnAPhone() {
     note(golfer, "order", "quick", true);
     try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, "wren");
+      Page thumb = signedIn(phone, name());
       thumb.navigate("/golfers/" + golfer + "/measure?mode=run");
       // standing, hinge, trunk, words, seconds: every kind of card comes within these
       int cards = 10;

@@ -109,7 +109,8 @@ class DoorsTest extends FormsTest {
         .replace("{topic}", "rehearsal.sway")
         .replace("{subject}", "knee")
         .replace("{day}", LocalDate.now().toString())
-        .replace("{item}", "seated-knee-drops");
+        .replace("{item}", "seated-knee-drops")
+        .replace("{still}", "no-such-still");
   }
 
   @Test

@@ -47,12 +47,17 @@ abstract class FormsTest {
   void aGolferWhoConsents() throws Exception {
     Account account =
         accounts
-            .bySignInName("wren")
-            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", "wren", "hash"));
+            .bySignInName(name())
+            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), "hash"));
     wren = new SignedIn(account);
     golfer = golfers.add(account, "Isla Brodie");
     note("consent", "wording 1");
     asked();
+  }
+
+  /** The sign-in name of the trainer; each class has a practice of its own. */
+  private String name() {
+    return "wren-" + getClass().getSimpleName();
   }
 
   /** Asks which hand and the warning signs; all are answered with no. */

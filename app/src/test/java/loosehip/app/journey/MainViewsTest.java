@@ -12,12 +12,14 @@ import com.microsoft.playwright.options.Cookie;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.context.TestPropertySource;
 
 /** Every main view on demo data: it opens, breaks no policy, and axe finds nothing serious. */
+@Order(1)
 @TestPropertySource(properties = "loose-hip.demo=true")
 class MainViewsTest extends JourneyTest {
   private static final List<String> STATIONS =
@@ -30,6 +32,7 @@ class MainViewsTest extends JourneyTest {
           "pivot",
           "pivot/print",
           "swing",
+          "stills",
           "links",
           "handover",
           "plan",
@@ -74,7 +77,7 @@ class MainViewsTest extends JourneyTest {
   /** The other theme, on a phone; and paper at twice the size on a small screen. */
   @ParameterizedTest(name = "{0} × {1}, {2}")
   @CsvSource({
-    "390, 844, dim, talk measure?mode=run set-up swing plan",
+    "390, 844, dim, talk measure?mode=run set-up swing stills plan",
     "640, 400, paper, talk measure?mode=run measure/sheet swing"
   })
   void theDimThemeAPhoneAndTwiceTheSizeHaveNone(
@@ -113,6 +116,9 @@ class MainViewsTest extends JourneyTest {
       String golfer = golfer(page, name);
       stations(name).forEach(station -> addresses.add(golfer + station));
     }
+    page.navigate(golfer(page, "Ishbel Quarrie") + "stills");
+    addresses.add(page.locator(".still-shown").nth(1).getAttribute("href"));
+    addresses.add(page.locator("a[href*='then-and-now']").first().getAttribute("href"));
     addresses.addAll(ROOMS);
     return addresses;
   }

@@ -115,7 +115,7 @@ class MeasureInputJourneyTest extends MeasureJourney {
     assertThat(page.locator("#kept")).containsText("What you typed is kept");
     assertThat(page.locator(".waiting-try .number")).hasText("37");
     page.getByText("Sign in again").click();
-    signIn(page, "wren");
+    signIn(page, name());
     assertThat(page).hasURL(Pattern.compile(".*card=" + CARD.replace(".", "\\.") + ".*"));
     assertThat(page.locator(".tries .try .number")).hasText("37");
     assertThat(page.locator(".waiting-try")).hasCount(0);

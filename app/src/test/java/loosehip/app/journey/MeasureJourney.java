@@ -3,12 +3,12 @@ package loosehip.app.journey;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Cookie;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -29,7 +29,7 @@ abstract class MeasureJourney extends JourneyTest {
   static final String PASSWORD = "long enough to be safe";
 
   /** What the browser holds of a sign-in, by port and name: the door is gone through once. */
-  private static final Map<String, List<Cookie>> SIGNED_IN = new HashMap<>();
+  private static final Map<String, List<Cookie>> SIGNED_IN = new ConcurrentHashMap<>();
 
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
@@ -47,12 +47,17 @@ abstract class MeasureJourney extends JourneyTest {
   void aGolferToMeasure() {
     wren =
         accounts
-            .bySignInName("wren")
+            .bySignInName(name())
             .orElseGet(
-                () -> accounts.addPractice("The Shed", "Wren", "wren", passwords.encode(PASSWORD)));
+                () -> accounts.addPractice("The Shed", "Wren", name(), passwords.encode(PASSWORD)));
     golfer = consenting("Isla Brodie");
     context = Browser.context(port, 1280, 800);
-    page = signedIn(context, "wren");
+    page = signedIn(context, name());
+  }
+
+  /** The sign-in name of the trainer; each class has a practice of its own. */
+  final String name() {
+    return "wren-" + getClass().getSimpleName();
   }
 
   @AfterEach

@@ -28,7 +28,7 @@ class QuickByTapsJourneyTest extends MeasureJourney {
   void aNewGolferIsThroughQuick(int width, int height, int tries, int most) {
     taps = 0;
     try (BrowserContext context = Browser.context(port, width, height)) {
-      Page page = signedIn(context, "wren");
+      Page page = signedIn(context, name());
       page.navigate("/");
       tap(page, "#new-name");
       for (char letter : "Ada".toCharArray()) {

@@ -41,7 +41,7 @@ class TakeThenTapJourneyTest extends MeasureJourney {
     List<Compensation> all = Named.require(ScreenTest.class, key.split("\\.")[0]).compensations();
     assertThat(all).isNotEmpty();
     try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, "wren");
+      Page thumb = signedIn(phone, name());
       thumb.navigate(card(key));
       take(thumb, "30");
       take(thumb, "31");
@@ -66,7 +66,7 @@ class TakeThenTapJourneyTest extends MeasureJourney {
   void anyTryShownTakesWhatIsTappedAndLeavingAtOnceLosesNothing() {
     String key = "seated-rotation.right.internal";
     try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, "wren");
+      Page thumb = signedIn(phone, name());
       thumb.navigate(card(key));
       take(thumb, "30");
       take(thumb, "34");
@@ -93,7 +93,7 @@ class TakeThenTapJourneyTest extends MeasureJourney {
   @Test
   void whatIsTappedWhileTypingBelongsToTheTryInHand() {
     try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, "wren");
+      Page thumb = signedIn(phone, name());
       thumb.navigate(card("seated-rotation.right.internal"));
       tapSeen(thumb, Compensation.TRUNK_LEAN);
       take(thumb, "30");
@@ -112,7 +112,7 @@ class TakeThenTapJourneyTest extends MeasureJourney {
   @Test
   void takingNothingGoesOnAndTheOtherThumbHasTheSameUnderIt() {
     try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, "wren");
+      Page thumb = signedIn(phone, name());
       thumb.navigate(card("standing-turn.right.internal"));
       String before = thumb.url();
       thumb.locator("[data-thumb-switch]").tap();
@@ -133,7 +133,7 @@ class TakeThenTapJourneyTest extends MeasureJourney {
   @CsvSource({"1280, 800", "1180, 820", "820, 1180", "390, 844"})
   void oneWindowHoldsTheWholeTest(int width, int height) {
     try (BrowserContext context = Browser.context(port, width, height)) {
-      Page seen = signedIn(context, "wren");
+      Page seen = signedIn(context, name());
       seen.navigate(card("seated-rotation.right.internal"));
       IntStream.of(30, 31)
           .forEach(

@@ -24,6 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.MediaType;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
@@ -51,7 +52,10 @@ class WrongAnswersTest extends FormsTest {
   };
 
   @Autowired Journal journal;
-  @Autowired PasswordEncoder passwords;
+
+  @Autowired
+  @Qualifier("passwordEncoder")
+  PasswordEncoder passwords;
 
   private String at(String page) {
     return "/golfers/" + golfer + "/" + page;
@@ -263,6 +267,7 @@ class WrongAnswersTest extends FormsTest {
   void aSentenceOverSeventyTwoBytesIsAPassword() {
     String sentence = "Ich übe jeden Tag zehn Minuten ".repeat(5);
     String hash = passwords.encode(sentence);
+    assertThat(hash).startsWith("{pbkdf2}");
     assertThat(passwords.matches(sentence, hash)).isTrue();
     assertThat(passwords.matches(sentence + "x", hash)).isFalse();
     assertThat(

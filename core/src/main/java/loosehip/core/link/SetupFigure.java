@@ -75,6 +75,28 @@ public enum SetupFigure implements Named {
       window(0, 12),
       SetupFault.TUCKED,
       SetupFault.ARCHED),
+  UPPER_CURVE(
+      "upperCurve",
+      "Upper curve of the back",
+      "sagitta over chord, lower back to neck",
+      "",
+      -0.3,
+      0.5,
+      window(0, 0.06),
+      window(0.06, 0.12),
+      null,
+      SetupFault.HUNCHED),
+  LOWER_ARCH(
+      "lowerArch",
+      "Hollow of the lower back",
+      "sagitta over chord, belt to upper back",
+      "",
+      -0.3,
+      0.3,
+      window(-0.04, 0.04),
+      window(-0.04, 0.04),
+      null,
+      SetupFault.ARCHED),
   STANCE_RATIO(
       "stanceRatio",
       "Stance ratio",
@@ -100,6 +122,12 @@ public enum SetupFigure implements Named {
 
   /** A belt beyond this is arched clearly, in any shape; degrees. */
   private static final double ARCHED_FROM = 30;
+
+  /** An upper back bowed further than this is hunched, in any shape; share of its chord. */
+  private static final double HUNCHED_FROM = 0.12;
+
+  /** A belt closer to level than this, under a hunched upper back, makes it clear; degrees. */
+  private static final double LEVEL_BELT = 5;
 
   private final Optional<BudgetFigure> ofBudget;
   private final String id;
@@ -241,6 +269,12 @@ public enum SetupFigure implements Named {
     Window window = window(shape);
     below.ifPresent(f -> says.put(f, level(window.low() - value, window.clearBeyond())));
     above.ifPresent(f -> says.put(f, level(value - window.high(), window.clearBeyond())));
+    if (this == UPPER_CURVE) {
+      says.put(SetupFault.HUNCHED, value > HUNCHED_FROM ? Level.SLIGHT : Level.NONE);
+    }
+    if (this == LOWER_ARCH) {
+      says.put(SetupFault.ARCHED, value > window.high() ? Level.CLEAR : Level.NONE);
+    }
     if (this == BELT_TILT && value > window.high()) {
       says.put(SetupFault.ARCHED, value > ARCHED_FROM ? Level.CLEAR : Level.SLIGHT);
     }
@@ -264,6 +298,21 @@ public enum SetupFigure implements Named {
                 .forEach(
                     (fault, level) ->
                         levels.merge(fault, level, (a, b) -> a.compareTo(b) >= 0 ? a : b)));
+    hunched(values, levels);
     return levels;
+  }
+
+  /**
+   * A hunched upper back over a belt near level is clear; that belt belongs to the hunch, and says
+   * nothing of a pelvis tucked under.
+   */
+  private static void hunched(Map<SetupFigure, Double> values, Map<SetupFault, Level> levels) {
+    if (levels.getOrDefault(SetupFault.HUNCHED, Level.NONE).present()
+        && values.containsKey(BELT_TILT)) {
+      levels.remove(SetupFault.TUCKED);
+      if (values.get(BELT_TILT) < LEVEL_BELT) {
+        levels.put(SetupFault.HUNCHED, Level.CLEAR);
+      }
+    }
   }
 }

@@ -49,7 +49,7 @@ class BlockRulesTest {
     }
   }
 
-  @Law(tries = 700)
+  @Law(tries = 400)
   void everySessionKeepsTheRules(Chance chance) {
     Made made = Made.of(chance);
     assertThat(made.block().weeks()).hasSize(made.wishes().weeks());
@@ -231,7 +231,7 @@ class BlockRulesTest {
   }
 
   /** Rungs wait for the log: what the stage does, the weeks after it repeat. */
-  @Law(tries = 200)
+  @Law(tries = 120)
   void weeksAfterTheStageRepeatItAsItIs(Chance chance) {
     Made made = Made.of(chance);
     List<Block.Week> weeks = made.block().weeks();
@@ -255,7 +255,7 @@ class BlockRulesTest {
   }
 
   /** Every fault has a drill of its school; every fault at address has its routine, or waits. */
-  @Law(tries = 400)
+  @Law(tries = 240)
   void noFaultIsLeftWithNothing(Chance chance) {
     Made made = Made.of(chance);
     for (Link link : made.judgement().links()) {
@@ -280,7 +280,7 @@ class BlockRulesTest {
   }
 
   /** Doing nothing is an answer only with a true reason. */
-  @Law(tries = 400)
+  @Law(tries = 240)
   void whatIsNotDoneSaysTruthfullyWhy(Chance chance) {
     Made made = Made.of(chance);
     Set<ItemId> in = new HashSet<>(made.block().everyId());
@@ -351,7 +351,7 @@ class BlockRulesTest {
   }
 
   /** The need ranked first gets at least as much time as any other, or the plan says why not. */
-  @Law(tries = 400)
+  @Law(tries = 240)
   void theFirstNeedGetsTheMostTimeOrItIsSaid(Chance chance) {
     Made made = Made.of(chance);
     List<LimitKind> ranked =
