@@ -221,13 +221,15 @@
     return chips && entry().value === "" ? boxOf(chips.dataset.seenIn) : null;
   }
 
+  const lastTaken = () => boxOf(document.querySelector("[data-seen-in]")?.dataset.seenIn || "");
+
   // While a try is on its way the last one is meant: by then it is the last.
   const ofLast = () => entry().value === "" && !row() && onTheWay() > 0;
   const rowOf = (box) => (box && !ofLast() ? () => ({ row: rowNow(box.dataset.label) }) : null);
 
   function voids() {
-    const box = row() && boxOf(row());
-    post("/void", { row: row() }, rowOf(box));
+    const box = row() ? boxOf(row()) : lastTaken();
+    post("/void", { row: box && !ofLast() ? box.dataset.correct : "" }, rowOf(box));
   }
 
   // The chips tell what was seen in one try, and say in which.
@@ -250,9 +252,23 @@
   // Tapped before the number it goes with the try; after it, it is saved at once.
   function seen(chip) {
     const taken = onTaken();
-    if (ofLast()) post("/compensations", { row: "", value: chip.value });
-    else if (taken) post("/compensations", { row: taken.dataset.correct, value: chip.value }, rowOf(taken));
+    const said = { value: chip.value, seen: chip.checked };
+    if (ofLast()) post("/compensations", { ...said, row: "" });
+    else if (taken) post("/compensations", { ...said, row: taken.dataset.correct, label: taken.dataset.label }, rowOf(taken));
   }
+
+  // What was tapped and is still on its way stands as it was tapped, whatever comes back meanwhile.
+  function showsTapped() {
+    const box = onTaken();
+    if (!box) return;
+    for (const job of queue.unsent(form().dataset.base + "/compensations")) {
+      const chip = document.getElementById("comp-" + job.values.value);
+      if (chip && (!job.values.label || job.values.label === box.dataset.label)) chip.checked = job.values.seen;
+    }
+  }
+
+  // A row of chips that was pushed along stays where the finger left it.
+  const chipsAlong = () => document.querySelector(".test-chips")?.scrollLeft || 0;
 
   // Pain is saved as it is tapped; its place as it is left.
   function hurts() {
@@ -347,7 +363,7 @@
     if (event.detail.target.id !== "live" || !entry()) return;
     const field = document.activeElement.closest("#test-note, #pain-site");
     const beside = field && { id: field.id, value: field.value };
-    before = { value: entry().value, correcting: row(), compensations: [...document.querySelectorAll("[data-compensation]:checked")].map((c) => c.value), beside };
+    before = { value: entry().value, correcting: row(), compensations: [...document.querySelectorAll("[data-compensation]:checked")].map((c) => c.value), beside, along: chipsAlong() };
   });
   document.addEventListener("htmx:afterSwap", (event) => {
     if (event.detail.target.id !== "live") return;
@@ -366,7 +382,10 @@
       inHand = since !== "";
       if (inHand) shows(before && before.value === since ? before.compensations : [], "this try");
     }
+    showsTapped();
     const beside = before && before.beside;
+    const chips = document.querySelector(".test-chips");
+    if (chips && before) chips.scrollLeft = before.along;
     before = null;
     keepsOpen("pain-line", "[data-pain-open]", painOpen);
     keepsOpen("note-line", "[data-note-open]", noteOpen);

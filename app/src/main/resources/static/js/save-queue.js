@@ -16,6 +16,7 @@ window.looseHipQueue = (function () {
   const fresh = () => (window.crypto && crypto.randomUUID ? crypto.randomUUID() : String(Math.random()) + Date.now());
   const busy = () => sending !== null || jobs.length > 0;
   const waiting = (url) => jobs.filter((job) => job.url === url);
+  const unsent = (url) => waiting(url).filter((job) => job !== sending);
 
   function remember() {
     sessionStorage.setItem(STORE, JSON.stringify(jobs));
@@ -113,6 +114,7 @@ window.looseHipQueue = (function () {
     busy,
     behind: () => jobs.length - (sending ? 1 : 0),
     waiting,
+    unsent,
     leave,
     watch: (watcher) => watchers.push(watcher),
     hold: () => (held = true),

@@ -64,7 +64,7 @@
     const cell = event.target.closest(".cell");
     const group = event.target.closest(".cell-words");
     if (group) send(cell, "/words/" + group.dataset.slot, { value: event.target.value });
-    if (event.target.matches("[data-cell-seen]")) send(cell, "/compensations", { row: row(cell), value: event.target.value });
+    if (event.target.matches("[data-cell-seen]")) send(cell, "/compensations", { row: row(cell), value: event.target.value, seen: event.target.checked });
     if (event.target.matches("[data-cell-pain], [data-cell-site]")) hurts(cell);
     if (event.target.matches("[data-cell-note]")) send(cell, "/note", { note: event.target.value });
   });
@@ -89,7 +89,7 @@
     const at = boxes.findIndex((b) => b.checked);
     const turn = [boxes[at], boxes[at + 1]].filter(Boolean);
     turn.forEach((b) => (b.checked = !b.checked));
-    turn.forEach((b) => send(cell, "/compensations", { row: row(cell), value: b.value }));
+    turn.forEach((b) => send(cell, "/compensations", { row: row(cell), value: b.value, seen: b.checked }));
   }
 
   document.addEventListener("click", (event) => {

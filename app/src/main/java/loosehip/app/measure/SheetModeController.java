@@ -98,12 +98,13 @@ class SheetModeController {
       @PathVariable String card,
       @RequestParam(defaultValue = "") String row,
       @RequestParam(defaultValue = "") String value,
+      @RequestParam(defaultValue = "true") boolean seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
     return cell(
-        model, user, id, test, taking.compensation(workup, user.account(), test, row, value));
+        model, user, id, test, taking.compensation(workup, user.account(), test, row, value, seen));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)

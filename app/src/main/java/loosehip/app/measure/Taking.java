@@ -184,12 +184,14 @@ class Taking {
   }
 
   /**
-   * Says that a compensation was seen in a taken try, or was not after all. One that voids takes
-   * the try out of the result, unless a hand voided it before.
+   * Says that a compensation was seen in a taken try, or was not after all; said twice it counts
+   * once. One that voids takes the try out of the result, unless a hand voided it before.
    *
    * @param row the try; blank for the last one
+   * @param wasSeen false when it is taken back
    */
-  LastEntry compensation(Workup workup, Account by, TestCard card, String row, String id) {
+  LastEntry compensation(
+      Workup workup, Account by, TestCard card, String row, String id, boolean wasSeen) {
     Optional<Compensation> named =
         Named.parse(Compensation.class, id).filter(card.test().compensations()::contains);
     if (named.isEmpty()) {
@@ -201,10 +203,11 @@ class Taking {
               boolean byHand =
                   old.voided() && old.compensations().stream().noneMatch(Compensation::voids);
               Set<Compensation> seen = seen(old);
-              String what = (seen.add(named.get()) ? "" : "no ") + named.get().word() + ": ";
-              if (what.startsWith("no ")) {
-                seen.remove(named.get());
+              boolean changed = wasSeen ? seen.add(named.get()) : seen.remove(named.get());
+              if (!changed) {
+                return LastEntry.on(old.ordinal());
               }
+              String what = (wasSeen ? "" : "no ") + named.get().word() + ": ";
               boolean voided = byHand || seen.stream().anyMatch(Compensation::voids);
               return turned(workup, by, card, old, seen, voided, what);
             })

@@ -48,6 +48,24 @@ class SeenInATryFormsTest extends FormsTest {
     assertThat(tries().get(0).compensations()).containsExactly(Compensation.TRUNK_LEAN);
   }
 
+  /** An answer lost on the way makes a phone send again: said twice it counts once. */
+  @Test
+  void whatWasSeenSaidTwiceCountsOnce() throws Exception {
+    take("24");
+    seen("", "trunk-lean");
+    String row = tries().get(0).rowId();
+    seen("", "trunk-lean");
+    assertThat(tries().get(0).compensations()).containsExactly(Compensation.TRUNK_LEAN);
+    assertThat(tries().get(0).rowId()).as("nothing to undo twice").isEqualTo(row);
+    for (int i = 0; i < 2; i++) {
+      send(
+          post("/golfers/" + golfer + "/measure/" + CARD + "/compensations")
+              .param("value", "trunk-lean")
+              .param("seen", "false"));
+      assertThat(tries().get(0).compensations()).isEmpty();
+    }
+  }
+
   @Test
   void withoutATryOrInAClosedVisitNothingIsSeen() throws Exception {
     seen("", "trunk-lean").andExpect(content().string(containsString("Take a try first")));

@@ -61,6 +61,25 @@ class TakeThenTapJourneyTest extends MeasureJourney {
     }
   }
 
+  /** A row of chips pushed along stays under the finger while what was tapped is saved. */
+  @Test
+  void theChipsStayWhereTheFingerLeftThem() {
+    try (BrowserContext phone = Browser.phone(port)) {
+      Page thumb = signedIn(phone, name());
+      thumb.navigate(card("standing-turn.right.internal"));
+      take(thumb, "30");
+      tapSeen(thumb, Compensation.TRUNK_LEAN);
+      assertThat(thumb.locator(".tries .try").last()).containsText("trunk leaned");
+      Object along = thumb.evaluate("document.querySelector('.test-chips').scrollLeft");
+      assertThat(((Number) along).doubleValue()).isGreaterThan(40);
+      Locator chip = thumb.locator("label:has(#comp-trunk-lean)");
+      BoundingBox before = chip.boundingBox();
+      chip.tap();
+      assertThat(thumb.locator(".tries .try").last()).not().containsText("trunk leaned");
+      assertThat(chip.boundingBox().x).isEqualTo(before.x);
+    }
+  }
+
   /** An older try is tapped, then what was seen in it; void and pain the same way. */
   @Test
   void anyTryShownTakesWhatIsTappedAndLeavingAtOnceLosesNothing() {
