@@ -179,7 +179,9 @@ class CorrieBrae implements InitializingBean {
                 homework.say(
                     workups.file(wren, id),
                     wren,
-                    List.of(new Homework.Said(k.plan(), k.item(), k.log(), said[0], said[1], "")),
+                    List.of(
+                        new Homework.Said(
+                            k.plan(), k.item(), k.log(), Homework.Words.of(said[0], said[1]), "")),
                     "how it felt"));
   }
 

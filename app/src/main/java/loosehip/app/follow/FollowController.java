@@ -137,8 +137,7 @@ class FollowController {
                     plan,
                     done,
                     log,
-                    Typed.kept(felt, WORDS_MOST),
-                    Typed.kept(seen, WORDS_MOST),
+                    Homework.Words.of(Typed.kept(felt, WORDS_MOST), Typed.kept(seen, WORDS_MOST)),
                     "")),
             label(done, on.get()));
       } else {

@@ -72,7 +72,7 @@ public class Sessions {
                 }
                 Done done = Done.asked(item.dose(), item.much());
                 ItemLog log = new ItemLog(day, done, effort, pain, true, false, false);
-                said.add(new Homework.Said(all.plan(), item.id(), log, "", "", ""));
+                said.add(new Homework.Said(all.plan(), item.id(), log, Homework.Words.NONE, ""));
               }
               if (!said.isEmpty()) {
                 homework.say(workup.file(), by, said, "all of " + Dates.day(day));

@@ -76,7 +76,7 @@ public class LogSteps {
             .map(LogSteps::number)
             .collect(Collectors.toSet());
     return log.stream()
-        .filter(k -> k.item().equals(item) && same.contains(k.plan()))
+        .filter(k -> k.item().equals(item) && same.contains(k.plan()) && k.saysOfRung())
         .map(Homework.Said::log)
         .toList();
   }

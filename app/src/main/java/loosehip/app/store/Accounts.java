@@ -4,14 +4,11 @@ import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.PRACTICE;
 import static loosehip.app.store.generated.Tables.SET_UP_LINK;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -33,13 +30,22 @@ public class Accounts {
 
   /** The account with this sign-in name, in any case of letters. */
   public Optional<Account> bySignInName(String name) {
+    return one(ACCOUNT.SIGN_IN_NAME.eq(name));
+  }
+
+  /** The account of this id. */
+  public Optional<Account> byId(String id) {
+    return one(ACCOUNT.ID.eq(id));
+  }
+
+  private Optional<Account> one(Condition which) {
     return database
         .read()
         .select(ACCOUNT.asterisk(), PRACTICE.NAME)
         .from(ACCOUNT)
         .join(PRACTICE)
         .on(PRACTICE.ID.eq(ACCOUNT.PRACTICE_ID))
-        .where(ACCOUNT.SIGN_IN_NAME.eq(name))
+        .where(which)
         .fetchOptional(
             r ->
                 new Account(
@@ -59,7 +65,7 @@ public class Accounts {
         db -> {
           db.deleteFrom(SET_UP_LINK).where(SET_UP_LINK.USED_AT.isNull()).execute();
           return db.insertInto(SET_UP_LINK)
-              .set(SET_UP_LINK.TOKEN_HASH, hash(token))
+              .set(SET_UP_LINK.TOKEN_HASH, Ids.hash(token))
               .set(SET_UP_LINK.CREATED_AT, now())
               .execute();
         });
@@ -71,7 +77,8 @@ public class Accounts {
     return database
         .read()
         .fetchExists(
-            SET_UP_LINK, SET_UP_LINK.TOKEN_HASH.eq(hash(token)).and(SET_UP_LINK.USED_AT.isNull()));
+            SET_UP_LINK,
+            SET_UP_LINK.TOKEN_HASH.eq(Ids.hash(token)).and(SET_UP_LINK.USED_AT.isNull()));
   }
 
   /** Uses up the token and makes the practice with its owner; false when the token is spent. */
@@ -82,7 +89,7 @@ public class Accounts {
           int used =
               db.update(SET_UP_LINK)
                   .set(SET_UP_LINK.USED_AT, now())
-                  .where(SET_UP_LINK.TOKEN_HASH.eq(hash(token)))
+                  .where(SET_UP_LINK.TOKEN_HASH.eq(Ids.hash(token)))
                   .and(SET_UP_LINK.USED_AT.isNull())
                   .execute();
           if (used == 1) {
@@ -152,15 +159,5 @@ public class Accounts {
 
   private String now() {
     return Instant.now(clock).toString();
-  }
-
-  private static String hash(String token) {
-    try {
-      byte[] digest =
-          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(digest);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

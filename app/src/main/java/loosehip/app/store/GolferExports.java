@@ -3,6 +3,7 @@ package loosehip.app.store;
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.HOMEWORK;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
+import static loosehip.app.store.generated.Tables.PHONE_LINK;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.STILL;
@@ -68,6 +69,18 @@ public class GolferExports {
                   "homework",
                   rows(db, HOMEWORK, HOMEWORK.GOLFER_ID.eq(golferId), HOMEWORK.NOTED_AT));
               all.put("stills", rows(db, STILL, STILL.GOLFER_ID.eq(golferId), STILL.TAKEN_AT));
+              all.put(
+                  "phoneLinks",
+                  rows(
+                      db.select(
+                              PHONE_LINK.ENDS_ON,
+                              PHONE_LINK.MADE_AT,
+                              PHONE_LINK.OPENED_AT,
+                              PHONE_LINK.CUT_AT)
+                          .from(PHONE_LINK)
+                          .where(PHONE_LINK.GOLFER_ID.eq(golferId))
+                          .orderBy(PHONE_LINK.MADE_AT)
+                          .fetch()));
               return all;
             });
   }

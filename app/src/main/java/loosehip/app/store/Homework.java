@@ -4,6 +4,7 @@ import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.HOMEWORK;
 import static loosehip.app.store.generated.Tables.HOMEWORK_NEWEST;
 import static loosehip.app.store.generated.Tables.HOMEWORK_NOW;
+import static loosehip.app.store.generated.Tables.PHONE_ENTRY;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -15,6 +16,7 @@ import java.util.Optional;
 import loosehip.app.store.generated.tables.records.HomeworkRecord;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.Skip;
 import loosehip.core.named.Named;
 import loosehip.core.plan.ItemId;
 import org.jooq.Condition;
@@ -43,11 +45,59 @@ public class Homework {
    * @param plan the version of the plan it belongs to
    * @param item the exercise or drill
    * @param log what was done, and how it went
-   * @param felt how it felt, in the golfer's words; may be empty
-   * @param seen what the trainer or the camera saw; may be empty
+   * @param words what was said beside it
    * @param by who put it in
    */
-  public record Said(int plan, ItemId item, ItemLog log, String felt, String seen, String by) {}
+  public record Said(int plan, ItemId item, ItemLog log, Words words, String by) {
+    /** How it felt, in the golfer's words; may be empty. */
+    public String felt() {
+      return words.felt();
+    }
+
+    /** What the trainer or the camera saw; may be empty. */
+    public String seen() {
+      return words.seen();
+    }
+
+    /** Whether it says anything of the rung: what was passed over for want of time does not. */
+    public boolean saysOfRung() {
+      return words.skipped().filter(s -> !s.tooMuch()).isEmpty();
+    }
+  }
+
+  /**
+   * What was said beside how much was done.
+   *
+   * @param felt how it felt, in the golfer's words; may be empty
+   * @param seen what the trainer or the camera saw; may be empty
+   * @param site where it hurt; may be empty
+   * @param skipped why it was passed over; empty when it was not
+   * @param byPhone whether the golfer's own phone said so
+   */
+  public record Words(
+      String felt, String seen, String site, Optional<Skip> skipped, boolean byPhone) {
+    /** Nothing beside it. */
+    public static final Words NONE = new Words("", "", "", Optional.empty(), false);
+
+    /** How it felt beside what was seen. */
+    public static Words of(String felt, String seen) {
+      return new Words(felt, seen, "", Optional.empty(), false);
+    }
+
+    /** This with what was said later; nothing said later makes an earlier word disappear. */
+    Words then(Words later) {
+      return new Words(
+          either(later.felt, felt),
+          either(later.seen, seen),
+          either(later.site, site),
+          later.skipped,
+          byPhone || later.byPhone);
+    }
+
+    private static String either(String one, String other) {
+      return one.isEmpty() ? other : one;
+    }
+  }
 
   /** Everything in force of a golfer, the oldest day first. */
   public List<Said> of(String golferId) {
@@ -76,8 +126,12 @@ public class Homework {
             r.get(HOMEWORK_NOW.GOOD_FORM) == 1,
             r.get(HOMEWORK_NOW.LEANED) == 1,
             r.get(HOMEWORK_NOW.WORSE_NEXT_DAY) == 1),
-        r.get(HOMEWORK_NOW.FELT),
-        r.get(HOMEWORK_NOW.SEEN),
+        new Words(
+            r.get(HOMEWORK_NOW.FELT),
+            r.get(HOMEWORK_NOW.SEEN),
+            r.get(HOMEWORK_NOW.SITE),
+            Named.parse(Skip.class, r.get(HOMEWORK_NOW.SKIPPED)),
+            r.get(HOMEWORK_NOW.BY_PHONE) == 1),
         r.get(ACCOUNT.SHOWN_NAME));
   }
 
@@ -111,22 +165,82 @@ public class Homework {
         db -> {
           String together = Ids.fresh();
           for (Said each : said) {
-            ItemLog log = each.log();
-            HomeworkRecord row =
-                row(db, file.id(), by, together, new About(each.plan(), each.item(), log.on()));
-            row.setDone(log.done().id());
-            row.setEffort(log.effort().orElse(null));
-            row.setPain(log.pain().orElse(null));
-            row.setGoodForm(log.goodForm() ? 1 : 0);
-            row.setLeaned(log.leaned() ? 1 : 0);
-            row.setWorseNextDay(log.worseNextDay() ? 1 : 0);
-            row.setFelt(each.felt());
-            row.setSeen(each.seen());
-            row.insert();
+            insert(db, file.id(), by, together, each);
           }
           Steps.add(db, file.id(), Steps.Kind.HOMEWORK, together, label, "follow", clock.instant());
           return said.size();
         });
+  }
+
+  private void insert(DSLContext db, String golferId, Account by, String together, Said said) {
+    ItemLog log = said.log();
+    HomeworkRecord row =
+        row(db, golferId, by, together, new About(said.plan(), said.item(), log.on()));
+    row.setDone(log.done().id());
+    row.setEffort(log.effort().orElse(null));
+    row.setPain(log.pain().orElse(null));
+    row.setGoodForm(log.goodForm() ? 1 : 0);
+    row.setLeaned(log.leaned() ? 1 : 0);
+    row.setWorseNextDay(log.worseNextDay() ? 1 : 0);
+    row.setFelt(said.words().felt());
+    row.setSeen(said.words().seen());
+    row.setSite(said.words().site());
+    row.setSkipped(said.words().skipped().map(Skip::id).orElse(null));
+    row.setByPhone(said.words().byPhone() ? 1 : 0);
+    row.insert();
+  }
+
+  /**
+   * Keeps what a golfer's phone sent. Each entry counts once, however often it is sent; what stands
+   * already is gone on from, so that two phones of one golfer do not take pain away from each
+   * other. It is no step of the trainer's that undo would take back.
+   *
+   * @param sent what was said, by the key the phone gave it, in order
+   * @return how many were new
+   */
+  public int take(String golferId, Account by, Map<String, Said> sent) {
+    return database.write(
+        db -> {
+          int fresh = 0;
+          String together = Ids.fresh();
+          for (Map.Entry<String, Said> each : sent.entrySet()) {
+            boolean first =
+                db.insertInto(PHONE_ENTRY)
+                        .set(PHONE_ENTRY.GOLFER_ID, golferId)
+                        .set(PHONE_ENTRY.ENTRY_KEY, each.getKey())
+                        .set(PHONE_ENTRY.GOT_AT, clock.instant().toString())
+                        .onConflictDoNothing()
+                        .execute()
+                    == 1;
+            if (first) {
+              insert(db, golferId, by, together, goneOn(db, golferId, each.getValue()));
+              fresh++;
+            }
+          }
+          return fresh;
+        });
+  }
+
+  private static Said goneOn(DSLContext db, String golferId, Said said) {
+    return inForce(
+            db,
+            HOMEWORK_NOW
+                .GOLFER_ID
+                .eq(golferId)
+                .and(HOMEWORK_NOW.PLAN_NUMBER.eq(said.plan()))
+                .and(HOMEWORK_NOW.ITEM.eq(said.item().id()))
+                .and(HOMEWORK_NOW.ON_DAY.eq(said.log().on().toString())))
+        .stream()
+        .findFirst()
+        .map(
+            before ->
+                new Said(
+                    said.plan(),
+                    said.item(),
+                    before.log().then(said.log()),
+                    before.words().then(said.words()),
+                    said.by()))
+        .orElse(said);
   }
 
   /** Takes back what was said about an item on a day; the rows stay. */
@@ -182,6 +296,8 @@ public class Homework {
     row.setWorseNextDay(0);
     row.setFelt("");
     row.setSeen("");
+    row.setSite("");
+    row.setByPhone(0);
     row.setSaidWith(together);
     row.setSupersedes(newest(db, golferId, about).orElse(null));
     row.setNotedAt(Instant.now(clock).toString());

@@ -27,7 +27,7 @@ class SeenInATryFormsTest extends FormsTest {
     seen(first, "trunk-lean").andExpect(content().string(containsString("first, 24")));
     assertThat(tries().get(0).compensations()).containsExactly(Compensation.TRUNK_LEAN);
     assertThat(tries().get(0).voided()).isFalse();
-    seen("", "pelvis-lifted").andExpect(content().string(containsString("27.0°")));
+    notSeen("pelvis-lifted").andExpect(content().string(containsString("27.0°")));
     seen(first, "trunk-lean").andExpect(content().string(containsString("Meanwhile this try")));
     seen("", "foot-rolled")
         .andExpect(content().string(containsString("offered something unknown")));
@@ -58,10 +58,7 @@ class SeenInATryFormsTest extends FormsTest {
     assertThat(tries().get(0).compensations()).containsExactly(Compensation.TRUNK_LEAN);
     assertThat(tries().get(0).rowId()).as("nothing to undo twice").isEqualTo(row);
     for (int i = 0; i < 2; i++) {
-      send(
-          post("/golfers/" + golfer + "/measure/" + CARD + "/compensations")
-              .param("value", "trunk-lean")
-              .param("seen", "false"));
+      notSeen("trunk-lean");
       assertThat(tries().get(0).compensations()).isEmpty();
     }
   }
@@ -91,6 +88,13 @@ class SeenInATryFormsTest extends FormsTest {
         post("/golfers/" + golfer + "/measure/" + CARD + "/compensations")
             .param("row", row)
             .param("value", compensation));
+  }
+
+  private ResultActions notSeen(String compensation) throws Exception {
+    return send(
+        post("/golfers/" + golfer + "/measure/" + CARD + "/compensations")
+            .param("value", compensation)
+            .param("seen", "false"));
   }
 
   private List<TakenTry> tries() {

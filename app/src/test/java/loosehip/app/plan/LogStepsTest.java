@@ -65,8 +65,7 @@ class LogStepsTest {
             true,
             false,
             false),
-        "",
-        "",
+        Homework.Words.NONE,
         "Wren");
   }
 

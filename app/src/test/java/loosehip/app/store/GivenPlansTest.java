@@ -58,8 +58,7 @@ class GivenPlansTest extends StoreTest {
                 ItemId.of(item),
                 new ItemLog(
                     on, done, Optional.of(5), Optional.ofNullable(pain), true, false, false),
-                "far too much",
-                "half of it",
+                Homework.Words.of("far too much", "half of it"),
                 "")),
         item);
   }
@@ -122,8 +121,8 @@ class GivenPlansTest extends StoreTest {
         file(),
         wren,
         List.of(
-            new Homework.Said(one, ItemId.of("bridge"), top, "", "", ""),
-            new Homework.Said(one, ItemId.of("wall-taps"), top, "", "", "")),
+            new Homework.Said(one, ItemId.of("bridge"), top, Homework.Words.NONE, ""),
+            new Homework.Said(one, ItemId.of("wall-taps"), top, Homework.Words.NONE, "")),
         "all of 2 Nov 2026");
     assertThat(file().lastStep()).map(Journal.UndoneStep::label).contains("all of 2 Nov 2026");
     assertThat(homework.of(id)).hasSize(2);

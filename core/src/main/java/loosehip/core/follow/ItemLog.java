@@ -1,7 +1,9 @@
 package loosehip.core.follow;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What was said about one item of one session.
@@ -34,6 +36,27 @@ public record ItemLog(
     if (value < 0 || value > 10) {
       throw new IllegalArgumentException(what + " goes from 0 to 10: " + value);
     }
+  }
+
+  /**
+   * This with what was said about the same session afterwards, as from a second phone. The later
+   * word stands, but nothing said later takes away pain, a lean, lost form, or a worse day after:
+   * that is for the trainer to settle.
+   *
+   * @throws IllegalArgumentException when the days differ
+   */
+  public ItemLog then(ItemLog later) {
+    if (!on.equals(later.on)) {
+      throw new IllegalArgumentException("Not the same day: " + on + ", " + later.on);
+    }
+    return new ItemLog(
+        on,
+        later.done,
+        later.effort.or(() -> effort),
+        Stream.of(pain, later.pain).flatMap(Optional::stream).max(Comparator.naturalOrder()),
+        goodForm && later.goodForm,
+        leaned || later.leaned,
+        worseNextDay || later.worseNextDay);
   }
 
   /** Whether this alone stops the item until the trainer has decided. */

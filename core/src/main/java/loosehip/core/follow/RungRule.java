@@ -17,7 +17,9 @@ public final class RungRule {
   /** Pain up to which a session still counts as easy. */
   public static final int EASY_PAIN = 2;
 
-  private static final int STEP_BACK_PAIN = 3;
+  /** Pain from which an item is made easier. */
+  public static final int STEP_BACK_PAIN = 3;
+
   private static final int EASY_EFFORT = 6;
   private static final int IN_A_ROW = 3;
   private static final int MISSES = 2;
