@@ -408,6 +408,7 @@ public final class Facts {
           LINK,
           PAIN,
           TEST_NOTE,
+          SessionTold.ON,
           SKIP);
 
   private Facts() {}

@@ -1,6 +1,7 @@
 package loosehip.app.figure;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,7 @@ public class Figures {
   private static final double ROUNDING_SHOWN = 3;
 
   private final Map<String, Drawing> drawings = new LinkedHashMap<>();
+  private final Map<String, String[]> told = new HashMap<>();
   private final String symbols;
   private final String edition;
 
@@ -24,7 +26,11 @@ public class Figures {
   public Figures() {
     Map<String, Drawing> shipped = new LinkedHashMap<>();
     ShippedText.rows(Figures.class, "figures.txt")
-        .forEach(cells -> shipped.put(cells[0], drawing(cells)));
+        .forEach(
+            cells -> {
+              shipped.put(cells[0], drawing(cells));
+              told.put(cells[0], new String[] {cells[2].strip(), cells[4].strip()});
+            });
     symbols = Symbols.of(shipped);
     edition = Integer.toHexString(symbols.hashCode());
     shipped.forEach(
@@ -46,6 +52,18 @@ public class Figures {
   /** The drawing of this name, if there is one. */
   public Optional<Drawing> find(String name) {
     return Optional.ofNullable(drawings.get(name));
+  }
+
+  /**
+   * The movement of an exercise from its start to its end; empty where the two drawings do not show
+   * the same parts, or one is missing.
+   */
+  public Optional<Motion> motion(String exercise) {
+    String[] from = told.get(exercise + ".start");
+    String[] to = told.get(exercise + ".end");
+    return from == null || to == null
+        ? Optional.empty()
+        : Motion.between(from[0], from[1], to[0], to[1]);
   }
 
   /**

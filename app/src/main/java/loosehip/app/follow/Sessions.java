@@ -30,8 +30,9 @@ public class Sessions {
   }
 
   /** A session on a day with the version it belongs to. */
-  record OnDay(int plan, Session session) {
-    Optional<PlanItem> item(ItemId id) {
+  public record OnDay(int plan, Session session) {
+    /** The item of this id, when it was asked for on the day. */
+    public Optional<PlanItem> item(ItemId id) {
       return session.item(id);
     }
   }
@@ -41,7 +42,8 @@ public class Sessions {
     return asked(plans.earlier(workup), day);
   }
 
-  static Optional<OnDay> asked(List<Plans.Plan> newestFirst, LocalDate day) {
+  /** The same by these versions, the newest first. */
+  public static Optional<OnDay> asked(List<Plans.Plan> newestFirst, LocalDate day) {
     return inForce(newestFirst, day)
         .flatMap(
             p -> p.block().session(day).map(s -> new OnDay(p.kept().orElseThrow().number(), s)));
@@ -81,7 +83,7 @@ public class Sessions {
   }
 
   /** Whether the log has stopped an item before a day, and nobody has settled it. */
-  static boolean stopped(Workup workup, ItemId item, LocalDate day) {
+  public static boolean stopped(Workup workup, ItemId item, LocalDate day) {
     return workup
         .file()
         .given()

@@ -102,6 +102,13 @@ public class Workups {
     return workup;
   }
 
+  /** The same after a golfer's own phone sent something: nobody of the practice is there. */
+  public Workup sent(Account inTheNameOf, String golferId) {
+    Workup workup = openToWrite(inTheNameOf, golferId);
+    golfers.show(AtAGlance.glance(workup));
+    return workup;
+  }
+
   /** No golfer of this id in this practice. */
   public static class UnknownGolfer extends RuntimeException {
     private static final long serialVersionUID = 1L;

@@ -199,7 +199,8 @@ public class PlanPages {
         plan.struck().containsKey(item.id()));
   }
 
-  static String dayName(Plans.Plan plan, int day) {
+  /** The short name of a day of a plan's week, 1 to 7. */
+  public static String dayName(Plans.Plan plan, int day) {
     return plan.start()
         .plusDays(day - 1L)
         .getDayOfWeek()

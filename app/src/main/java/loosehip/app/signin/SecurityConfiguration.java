@@ -10,7 +10,11 @@ import java.util.Map;
 import loosehip.app.store.Accounts;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -53,6 +57,31 @@ class SecurityConfiguration {
             .orElseThrow(() -> new UsernameNotFoundException("no such account"));
   }
 
+  /**
+   * The golfer's own page. Its address is the key; there is no session, and nothing a browser sends
+   * by itself opens it, so no other site can make it act.
+   */
+  @Bean
+  @Order(1)
+  SecurityFilterChain phoneChain(HttpSecurity http) throws Exception {
+    http.securityMatcher("/r/**")
+        .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+        .csrf(AbstractHttpConfigurer::disable)
+        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        .requestCache(RequestCacheConfigurer::disable)
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(
+                        policy ->
+                            policy.policyDirectives(
+                                POLICY + "; worker-src 'self'; manifest-src 'self'"))
+                    .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                    .permissionsPolicyHeader(
+                        p -> p.policy("camera=(), microphone=(), geolocation=()")));
+    return http.build();
+  }
+
   @Bean
   SecurityFilterChain chain(HttpSecurity http, SignInThrottle throttle) throws Exception {
     SavedRequestAwareAuthenticationSuccessHandler onward =
@@ -73,6 +102,7 @@ class SecurityConfiguration {
                         "/webjars/**",
                         "/figures/**",
                         "/mark.svg",
+                        "/trust/**",
                         "/error")
                     .permitAll()
                     .anyRequest()

@@ -199,6 +199,20 @@ public class Journal {
         });
   }
 
+  /** Keeps what a golfer told, which is no step of the trainer's that undo would take back. */
+  public void keep(GolferFile file, Account inTheNameOf, List<Note> told) {
+    database.write(
+        db -> {
+          for (Note note : told) {
+            Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
+            if (!old.map(ObservationRecord::getValue).equals(note.value())) {
+              addObservation(db, file, inTheNameOf.id(), note, old);
+            }
+          }
+          return told.size();
+        });
+  }
+
   private Optional<ObservationRecord> current(
       DSLContext db, GolferFile file, String topic, boolean ofVisit) {
     Condition scope =

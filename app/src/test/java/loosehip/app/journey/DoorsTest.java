@@ -110,7 +110,8 @@ class DoorsTest extends FormsTest {
         .replace("{subject}", "knee")
         .replace("{day}", LocalDate.now().toString())
         .replace("{item}", "seated-knee-drops")
-        .replace("{still}", "no-such-still");
+        .replace("{still}", "no-such-still")
+        .replace("{link}", "no-such-link");
   }
 
   @Test
