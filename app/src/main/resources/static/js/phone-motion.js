@@ -8,22 +8,20 @@ window.routineMotion = (function () {
   let shapes = [];
 
   function show(svg, article, turned) {
-    const template = article && article.querySelector("template[data-frames]");
+    const drawn = article && article.querySelector("svg");
     svg.replaceChildren();
     svg.classList.toggle("turned", turned);
     frames = [];
-    if (template) {
-      const drawn = document.importNode(template.content, true).querySelector("svg");
-      svg.append(...drawn.children);
-      moving = [...svg.querySelectorAll("[data-moves]")];
-      frames = template.dataset.frames.split(";").map((f) => f.split("|").map((d) => d.match(NUMBER).map(Number)));
-      shapes = moving.map((path) => path.getAttribute("d").split(NUMBER));
-    } else if (article) {
-      const still = article.querySelector("svg");
-      if (still) svg.append(...[...still.children].map((c) => c.cloneNode()));
-    }
-    if (article) svg.setAttribute("aria-label", article.querySelector("h3").textContent);
-    return frames.length > 0;
+    if (!drawn) return;
+    const lines = [...drawn.children].map((line) => line.cloneNode());
+    const told = drawn.dataset.frames;
+    svg.append(...(told ? lines.filter((l) => !l.matches(".f-ghost, .f-arrow, .f-arrow-head, .f-ref, .f-mark")) : lines));
+    svg.setAttribute("aria-label", article.querySelector("h3").textContent);
+    if (!told) return;
+    moving = [...svg.querySelectorAll(".m")];
+    const all = told.split(";").map((f) => f.split("|")).concat([moving.map((l) => l.getAttribute("d"))]);
+    frames = all.map((f) => f.map((d) => d.match(NUMBER).map(Number)));
+    shapes = all[0].map((d) => d.split(NUMBER));
   }
 
   // How far along the movement: 0 at its start, 1 at its end.

@@ -14,7 +14,11 @@
   line(queue.state());
   if (body.dataset.shut === "true") return;
 
-  const routine = JSON.parse(body.dataset.routine);
+  const routine = JSON.parse($("routine").textContent);
+  const NONE = { hold: 0, out: 0, stay: 0, back: 0, extra: 0, asked: "" };
+  routine.pieces = routine.pieces.map((p) => ({ ...NONE, ...p }));
+  routine.reset = routine.reset.map((p) => ({ ...NONE, ...p }));
+  for (const [on, places] of Object.entries(routine.sessions)) routine.sessions[on] = places.map((n) => routine.pieces[n]);
   const kept = performance.getEntriesByType("navigation")[0];
   queue.setClock(routine.now, !kept || kept.workerStart === 0 || Math.abs(routine.now - queue.now().getTime()) < 120000 || queue.offset() === 0);
   const limits = routine.limits;

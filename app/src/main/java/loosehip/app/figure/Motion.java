@@ -12,17 +12,19 @@ import java.util.TreeSet;
 /**
  * A movement between two drawn positions, as a few frames worked out from the joint angles, so that
  * limbs turn about their joints and keep their lengths. Between two frames a page may draw straight
- * lines: a limb is then shorter by less than a fiftieth.
+ * lines: a limb that turns by less than a right angle is then shorter by less than a fiftieth.
  *
  * @param still lines that stay where they are
  * @param frames the lines that move, alike in number and order in every frame
  */
 public record Motion(List<Stroke> still, List<List<Stroke>> frames) {
   /** Frames of a movement, its two ends among them. */
-  public static final int FRAMES = 5;
+  public static final int FRAMES = 4;
 
   private static final Set<String> ONLY_SHOWN_AT_REST =
       Set.of("arrow", "push", "mark", "ghostbar", "ref");
+
+  private static final Set<String> LIMBS = Set.of("A", "B", "M", "O");
 
   /** What a body that does not say it has. */
   private static final Map<String, double[]> USUAL =
@@ -51,7 +53,7 @@ public record Motion(List<Stroke> still, List<List<Stroke>> frames) {
    *
    * @param fromPose a body as {@link Pose#parse} reads it; {@code -} for none
    * @param fromProps what stands around, by words; {@code -} for nothing
-   * @return empty when the two do not show the same parts
+   * @return empty when the two do not show the same parts, or nothing moves between them
    */
   static Optional<Motion> between(
       String fromPose, String fromProps, String toPose, String toProps) {
@@ -63,20 +65,19 @@ public record Motion(List<Stroke> still, List<List<Stroke>> frames) {
     List<Stroke> still = new ArrayList<>();
     List<String> from = moving(fromProps);
     List<String> to = moving(toProps);
-    for (String word : from) {
+    for (String word : to) {
       String kind = word.split("=")[0];
-      Optional<String> other = to.stream().filter(w -> w.split("=")[0].equals(kind)).findFirst();
-      if (other.isEmpty()) {
-        return Optional.empty();
-      }
-      to.remove(other.get());
-      if (word.equals(other.get())) {
+      Optional<String> other = from.stream().filter(w -> w.split("=")[0].equals(kind)).findFirst();
+      other.ifPresent(from::remove);
+      if (other.isEmpty() || word.equals(other.get())) {
         still.addAll(Prop.strokes(word));
       } else {
-        props.add(new String[] {word, other.get()});
+        props.add(new String[] {other.get(), word});
       }
     }
-    to.forEach(word -> still.addAll(Prop.strokes(word)));
+    if (!from.isEmpty()) {
+      return Optional.empty();
+    }
     if (!bodies && props.isEmpty()) {
       return Optional.empty();
     }
@@ -90,14 +91,23 @@ public record Motion(List<Stroke> still, List<List<Stroke>> frames) {
       }
       frames.add(List.copyOf(frame));
     }
-    return Optional.of(new Motion(List.copyOf(still), List.copyOf(frames)));
+    return frames.get(0).equals(frames.get(FRAMES - 1))
+        ? Optional.empty()
+        : Optional.of(new Motion(List.copyOf(still), List.copyOf(frames)));
   }
 
-  /** The moving lines of every frame: paths parted by a bar, frames by a semicolon. */
+  /** Whether a line of the drawing of the end moves. */
+  public boolean moves(Stroke line) {
+    return frames.get(FRAMES - 1).contains(line);
+  }
+
+  /** The moving lines of every frame but the last: paths parted by a bar, frames by a semicolon. */
   public String paths() {
-    return String.join(
-        ";",
-        frames.stream().map(f -> String.join("|", f.stream().map(Stroke::path).toList())).toList());
+    return String.join(";", frames.subList(0, FRAMES - 1).stream().map(Motion::joined).toList());
+  }
+
+  private static String joined(List<Stroke> lines) {
+    return String.join("|", lines.stream().map(Stroke::shortPath).toList());
   }
 
   private static List<String> moving(String props) {
@@ -118,6 +128,8 @@ public record Motion(List<Stroke> still, List<List<Stroke>> frames) {
     StringBuilder pose = new StringBuilder();
     Set<String> names = new TreeSet<>(a.keySet());
     names.addAll(b.keySet());
+    // What the end does not show, the whole movement does not.
+    names.removeIf(name -> LIMBS.contains(name) && !b.containsKey(name));
     for (String name : names) {
       double[] one = a.getOrDefault(name, standIn(name, a, b));
       double[] other = b.getOrDefault(name, standIn(name, b, a));

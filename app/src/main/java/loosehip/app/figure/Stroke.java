@@ -29,6 +29,11 @@ public record Stroke(String style, String path, boolean ghost) {
     return ghost ? own + " fig-ghost" : own;
   }
 
+  /** Its path without the zeros that say nothing. */
+  public String shortPath() {
+    return path.replaceAll("\\.0(?![0-9])", "");
+  }
+
   /** The colour it is filled with on paper. */
   public String fill() {
     return switch (style) {

@@ -21,7 +21,7 @@ import loosehip.app.figure.Motion;
  * @param setup what to change when standing to the ball, and what to check
  * @param items everything that can be played
  * @param doing how the golfer is doing
- * @param routine what the player needs, as JSON
+ * @param routine what the player needs, as JSON that may stand in a page
  * @param mirrored whether drawings are turned for a left-handed golfer
  */
 public record PhonePage(
@@ -47,17 +47,19 @@ public record PhonePage(
    *
    * @param words what is on: {@code 6 things, 14 minutes}, or when the next session is
    * @param session whether there is one
+   * @param names what is in it
    */
-  public record Now(String words, boolean session) {}
+  public record Now(String words, boolean session, List<String> names) {}
 
   /**
    * A day of the week.
    *
-   * @param name {@code Mon 23}
+   * @param name {@code Mon}
+   * @param date {@code 23}
    * @param state {@code done}, {@code part}, {@code missed}, {@code today}, {@code ahead} or {@code
    *     rest}
    */
-  public record Day(String name, String state) {
+  public record Day(String name, int date, String state) {
     /** The state in words. */
     public String words() {
       return switch (state) {
@@ -75,7 +77,7 @@ public record PhonePage(
         case "part" -> "–";
         case "missed" -> "·";
         case "today" -> "●";
-        case "rest" -> "z";
+        case "rest" -> "rest";
         default -> "";
       };
     }

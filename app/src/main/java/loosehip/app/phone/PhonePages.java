@@ -94,7 +94,7 @@ class PhonePages {
           by.practiceName(),
           whomToTell(by),
           Optional.of(shut.orElse(NO_PLAN)),
-          new PhonePage.Now("", false),
+          new PhonePage.Now("", false, List.of()),
           List.of(),
           "",
           List.of(),
@@ -124,8 +124,13 @@ class PhonePages {
         setup(workup),
         items(workup, versions, now, today, reset),
         Doing.of(workup, versions, log, planPages.bridge(workup)),
-        Documents.JSON.writeValueAsString(routine(workup, versions, now, log, reset)),
+        inPage(Documents.JSON.writeValueAsString(routine(workup, versions, now, log, reset))),
         workup.golfer().handed() == Handed.LEFT);
+  }
+
+  /** JSON that cannot end the element it stands in. */
+  private static String inPage(String json) {
+    return json.replace("<", "\\u003c");
   }
 
   private static final PhonePage.Shut NO_PLAN =
@@ -161,13 +166,18 @@ class PhonePages {
         .orElse(by.shownName());
   }
 
-  private static PhonePage.Now today(List<Plans.Plan> versions, Plans.Plan now, LocalDate today) {
+  private PhonePage.Now today(List<Plans.Plan> versions, Plans.Plan now, LocalDate today) {
     Optional<Sessions.OnDay> asked = Sessions.asked(versions, today);
     if (asked.isPresent()) {
       int things = asked.get().session().items().size();
       long minutes = Math.round(asked.get().session().seconds() / (double) SECONDS_A_MINUTE);
       return new PhonePage.Now(
-          things + (things == 1 ? " thing, " : " things, ") + minutes + " minutes", true);
+          things + (things == 1 ? " thing, " : " things, ") + minutes + " minutes",
+          true,
+          asked.get().session().items().stream()
+              .filter(i -> !now.struck().containsKey(i.id()))
+              .map(i -> texts.of(i.id()).name())
+              .toList());
     }
     return new PhonePage.Now(
         today
@@ -178,7 +188,8 @@ class PhonePages {
             .findFirst()
             .map(d -> "Nothing today. Next: " + weekday(d) + ".")
             .orElse("This block is done. Your trainer measures again."),
-        false);
+        false,
+        List.of());
   }
 
   private static String weekday(LocalDate day) {
@@ -195,7 +206,8 @@ class PhonePages {
         .map(
             day ->
                 new PhonePage.Day(
-                    weekday(day),
+                    day.getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.UK),
+                    day.getDayOfMonth(),
                     state(
                         Sessions.asked(versions, day)
                             .map(a -> a.session().items().size())
@@ -325,7 +337,8 @@ class PhonePages {
       List<Homework.Said> log,
       PreRoundReset reset) {
     LocalDate today = workup.today();
-    Map<String, List<Piece>> sessions = new LinkedHashMap<>();
+    List<Piece> pieces = new ArrayList<>();
+    Map<String, List<Integer>> sessions = new LinkedHashMap<>();
     for (LocalDate day = today.minusDays(DAYS_BACK);
         day.isBefore(today.plusDays(DAYS_AHEAD));
         day = day.plusDays(1)) {
@@ -337,17 +350,26 @@ class PhonePages {
                       at.toString(),
                       a.session().items().stream()
                           .filter(i -> !now.struck().containsKey(i.id()))
-                          .map(i -> piece(workup, i))
+                          .map(i -> place(pieces, piece(workup, i)))
                           .toList()));
     }
     return new Routine(
         clock.millis(),
         clock.getZone().getRules().getOffset(clock.instant()).getTotalSeconds() / SECONDS_A_MINUTE,
         now.kept().orElseThrow().number(),
+        pieces,
         sessions,
         reset.parts().stream().map(p -> Piece.of(workup, p)).toList(),
         said(log, today),
         new Routine.Limits(RungRule.STEP_BACK_PAIN, RungRule.STOP_PAIN));
+  }
+
+  /** Where a piece stands among all, put there when it is new. */
+  private static int place(List<Piece> pieces, Piece piece) {
+    if (!pieces.contains(piece)) {
+      pieces.add(piece);
+    }
+    return pieces.indexOf(piece);
   }
 
   private static Piece piece(Workup workup, PlanItem item) {

@@ -1,5 +1,6 @@
 package loosehip.app.phone;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import loosehip.app.golfer.Workup;
 import loosehip.core.body.Leg;
@@ -9,7 +10,7 @@ import loosehip.core.plan.Position;
 import loosehip.core.plan.PreRoundReset;
 
 /**
- * One thing to play: what the player counts.
+ * One thing to play: what the player counts. Figures that are 0 are left out of its JSON.
  *
  * @param id the exercise, drill or routine
  * @param sets sets on every side
@@ -24,6 +25,7 @@ import loosehip.core.plan.PreRoundReset;
  * @param position where it is done
  * @param asked what doing all of it comes to: {@code top} or {@code between}
  */
+@JsonInclude(JsonInclude.Include.NON_DEFAULT)
 record Piece(
     String id,
     int sets,

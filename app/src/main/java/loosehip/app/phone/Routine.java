@@ -10,7 +10,8 @@ import java.util.Map;
  *     clock is wrong goes by it
  * @param zone minutes that local time here is ahead of the world's
  * @param plan the version of the plan
- * @param sessions what is asked on each of the days around today
+ * @param pieces every different thing to play
+ * @param sessions what is asked on each of the days around today, by its place among the pieces
  * @param reset what is played before a round
  * @param said what was said already, day by day
  * @param limits from which pain on it is made easier, and stopped
@@ -19,7 +20,8 @@ record Routine(
     long now,
     int zone,
     int plan,
-    Map<String, List<Piece>> sessions,
+    List<Piece> pieces,
+    Map<String, List<Integer>> sessions,
     List<Piece> reset,
     Map<String, List<String>> said,
     Limits limits) {
