@@ -34,7 +34,11 @@ WHERE NOT EXISTS (SELECT 1 FROM homework later WHERE later.supersedes = h.id);
 CREATE VIEW homework_now AS
 SELECT h.* FROM homework_newest h WHERE h.done IS NOT NULL;
 
--- From which day on a golfer needs somebody if nothing more is said: three sessions missed in a
--- row, and ten days without a word.
+-- The days on which a version asks for a session, apart by blanks; empty in those given before.
+ALTER TABLE plan_version ADD COLUMN session_days TEXT NOT NULL DEFAULT '';
+
+-- What pain stopped, and from which day on a golfer needs somebody if nothing more is said: three
+-- sessions missed in a row, and ten days without a word.
+ALTER TABLE glance ADD COLUMN stopped_on TEXT;
 ALTER TABLE glance ADD COLUMN missed_from TEXT;
 ALTER TABLE glance ADD COLUMN silent_from TEXT;

@@ -47,7 +47,7 @@
   const sections = ["today", "player", "after", "doing", "sheet"];
   function show(which) {
     sections.forEach((id) => ($(id).hidden = !which.includes(id)));
-    document.querySelector("footer").hidden = which.includes("player");
+    document.querySelector("footer").hidden = !which.includes("today");
     body.dataset.view = which[0];
     const head = $(which[0]).querySelector("h1");
     if (which[0] !== "today") head.focus();
@@ -159,8 +159,8 @@
     queue.say({ plan: routine.plan, day, effort, minutes, felt: $("felt").value.trim() });
     routine.said[day] = (routine.said[day] || []).concat([...told.keys()]);
     $("felt").value = "";
-    $("now").textContent = "Done for today.";
-    freshen();
+    const open = freshen().filter((p) => !routine.said[day].includes(p.id)).length;
+    $("now").textContent = open ? `Kept. ${open} still open today.` : "Done for today.";
     home();
   }
 

@@ -1,14 +1,13 @@
 package loosehip.app.golfer;
 
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
-import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.AtHome;
 import loosehip.core.follow.TodayGroup;
 import loosehip.core.limit.Body;
 import loosehip.core.measure.Direction;
@@ -43,17 +42,13 @@ public final class AtAGlance {
         group,
         words(workup, group, due),
         workup.file().visitOn(),
-        due);
+        due,
+        workup.file().given().map(GolferFile.PlanGiven::home).orElse(AtHome.NOTHING));
   }
 
   /** The newest day on which the log stopped something of the plan, until that is settled. */
   private static Optional<LocalDate> stopped(Workup workup) {
-    return workup
-        .file()
-        .given()
-        .flatMap(
-            given ->
-                given.stopped().values().stream().map(ItemLog::on).max(Comparator.naturalOrder()));
+    return workup.file().given().flatMap(given -> given.home().stoppedOn());
   }
 
   private static String block(Workup workup, GolferFile.PlanGiven given) {

@@ -205,7 +205,8 @@ public class Plans {
                 PlanDocument.of(block, plan.minutes()).write(),
                 plan.start(),
                 block.retest(),
-                block.everyId()),
+                block.everyId(),
+                block.sessionDays()),
             () -> safe(by, workup.file().id(), block))
         .isPresent();
   }

@@ -3,6 +3,7 @@ package loosehip.app.store;
 import java.time.LocalDate;
 import java.util.Optional;
 import loosehip.core.body.Handed;
+import loosehip.core.follow.AtHome;
 import loosehip.core.follow.TodayGroup;
 
 /**
@@ -20,6 +21,7 @@ import loosehip.core.follow.TodayGroup;
  * @param words what comes next, in a phrase
  * @param seenOn date of the newest visit
  * @param dueOn date of the retest, if a block is running
+ * @param home how they get on with it at home
  */
 public record Glance(
     String golferId,
@@ -33,7 +35,8 @@ public record Glance(
     TodayGroup group,
     String words,
     LocalDate seenOn,
-    Optional<LocalDate> dueOn) {
+    Optional<LocalDate> dueOn,
+    AtHome home) {
 
   /** The same with another phrase. */
   public Glance saying(String other) {
@@ -49,6 +52,7 @@ public record Glance(
         group,
         other,
         seenOn,
-        dueOn);
+        dueOn,
+        home);
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.follow.AtHome;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.measure.Slot;
 import loosehip.core.plan.BlockSpan;
@@ -54,13 +55,15 @@ public record GolferFile(
    * @param items the ids of everything in it, without repeats
    * @param stopped items that its log has stopped, with what stopped them
    * @param logged the last day the log says something about; empty when it says nothing yet
+   * @param home how the golfer gets on with it at home
    */
   public record PlanGiven(
       int number,
       BlockSpan span,
       List<ItemId> items,
       Map<ItemId, ItemLog> stopped,
-      Optional<LocalDate> logged) {}
+      Optional<LocalDate> logged,
+      AtHome home) {}
 
   /** The earlier visit chosen to be compared with; empty when the latest one serves. */
   public Optional<EarlierVisit> baseline() {

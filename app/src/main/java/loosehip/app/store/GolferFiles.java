@@ -3,6 +3,7 @@ package loosehip.app.store;
 import static loosehip.app.store.GolferFile.EARLIER_AT_HAND;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GOLFER;
+import static loosehip.app.store.generated.Tables.HOMEWORK_NOW;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
 import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
@@ -26,11 +27,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import loosehip.app.store.generated.tables.records.GolferRecord;
+import loosehip.core.follow.AtHome;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.named.Named;
 import loosehip.core.plan.BlockSpan;
+import loosehip.core.plan.ItemId;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectLimitStep;
@@ -144,23 +149,38 @@ public class GolferFiles {
     return newest;
   }
 
-  private static Optional<GolferFile.PlanGiven> given(DSLContext db, String golferId) {
+  private Optional<GolferFile.PlanGiven> given(DSLContext db, String golferId) {
     return db.select(
-            PLAN_VERSION.NUMBER, PLAN_VERSION.STARTS_ON, PLAN_VERSION.RETEST_ON, PLAN_VERSION.ITEMS)
+            PLAN_VERSION.NUMBER,
+            PLAN_VERSION.STARTS_ON,
+            PLAN_VERSION.RETEST_ON,
+            PLAN_VERSION.ITEMS,
+            PLAN_VERSION.SESSION_DAYS,
+            PLAN_VERSION.MADE_AT)
         .from(PLAN_VERSION)
         .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
         .orderBy(PLAN_VERSION.NUMBER.desc())
         .limit(1)
-        .fetchOptional(
-            r ->
-                new GolferFile.PlanGiven(
-                    r.get(PLAN_VERSION.NUMBER),
-                    new BlockSpan(
-                        LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
-                        LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON))),
-                    PlanVersions.items(r.get(PLAN_VERSION.ITEMS)),
-                    Homework.stopped(db, golferId, r.get(PLAN_VERSION.NUMBER)),
-                    Homework.lastDay(db, golferId)));
+        .fetchOptional(r -> given(db, golferId, r));
+  }
+
+  private GolferFile.PlanGiven given(DSLContext db, String golferId, Record r) {
+    Map<ItemId, ItemLog> stopped = Homework.stopped(db, golferId, r.get(PLAN_VERSION.NUMBER));
+    Optional<LocalDate> logged = Homework.lastDay(db, golferId, HOMEWORK_NOW.DONE.isNotNull());
+    return new GolferFile.PlanGiven(
+        r.get(PLAN_VERSION.NUMBER),
+        new BlockSpan(
+            LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
+            LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON))),
+        PlanVersions.items(r.get(PLAN_VERSION.ITEMS)),
+        stopped,
+        logged,
+        AtHome.of(
+            PlanVersions.days(r.get(PLAN_VERSION.SESSION_DAYS)),
+            day(r.get(PLAN_VERSION.MADE_AT)),
+            Homework.lastDay(db, golferId, HOMEWORK_NOW.DONE.ne(Done.UNDER.id())),
+            logged,
+            stopped.values().stream().map(ItemLog::on).max(LocalDate::compareTo)));
   }
 
   private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {

@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.body.Handed;
+import loosehip.core.follow.AtHome;
 import loosehip.core.follow.TodayGroup;
 import loosehip.core.named.Named;
 import org.jooq.Condition;
@@ -82,7 +83,19 @@ public class Golfers {
         Named.parse(TodayGroup.class, r.get(GLANCE.STANDING)).orElse(TodayGroup.QUIET),
         r.get(GLANCE.WORDS),
         LocalDate.parse(r.get(GLANCE.SEEN_ON)),
-        Optional.ofNullable(r.get(GLANCE.DUE_ON)).map(LocalDate::parse));
+        day(r.get(GLANCE.DUE_ON)),
+        new AtHome(
+            day(r.get(GLANCE.STOPPED_ON)),
+            day(r.get(GLANCE.MISSED_FROM)),
+            day(r.get(GLANCE.SILENT_FROM))));
+  }
+
+  private static Optional<LocalDate> day(@Nullable String kept) {
+    return Optional.ofNullable(kept).map(LocalDate::parse);
+  }
+
+  private static @Nullable String kept(Optional<LocalDate> day) {
+    return day.map(LocalDate::toString).orElse(null);
   }
 
   private static Optional<Double> number(@Nullable Double value) {
@@ -190,7 +203,10 @@ public class Golfers {
                 .set(GLANCE.STANDING, glance.group().id())
                 .set(GLANCE.WORDS, glance.words())
                 .set(GLANCE.SEEN_ON, glance.seenOn().toString())
-                .set(GLANCE.DUE_ON, glance.dueOn().map(LocalDate::toString).orElse(null))
+                .set(GLANCE.DUE_ON, kept(glance.dueOn()))
+                .set(GLANCE.STOPPED_ON, kept(glance.home().stoppedOn()))
+                .set(GLANCE.MISSED_FROM, kept(glance.home().missedFrom()))
+                .set(GLANCE.SILENT_FROM, kept(glance.home().silentFrom()))
                 .where(GLANCE.GOLFER_ID.eq(glance.golferId()))
                 .execute());
   }

@@ -144,12 +144,13 @@ public class Homework {
     return stopped;
   }
 
-  /** The last day something is said about, whatever the version; empty when nothing is. */
-  static Optional<LocalDate> lastDay(DSLContext db, String golferId) {
+  /** The last day something of this kind is said about, whatever the version. */
+  static Optional<LocalDate> lastDay(DSLContext db, String golferId, Condition which) {
     return Optional.ofNullable(
             db.select(DSL.max(HOMEWORK_NOW.ON_DAY))
                 .from(HOMEWORK_NOW)
                 .where(HOMEWORK_NOW.GOLFER_ID.eq(golferId))
+                .and(which)
                 .fetchOne(0, String.class))
         .map(LocalDate::parse);
   }

@@ -44,6 +44,11 @@ public class PlanVersions {
     return Arrays.stream(kept.split(" ")).map(ItemId::parse).flatMap(Optional::stream).toList();
   }
 
+  /** The days kept in one text. */
+  static List<LocalDate> days(String kept) {
+    return Arrays.stream(kept.split(" ")).filter(d -> !d.isEmpty()).map(LocalDate::parse).toList();
+  }
+
   /** The version in force, the newest; empty when none was given yet. */
   public Optional<Version> current(String golferId) {
     return all(golferId).stream().findFirst();
@@ -81,6 +86,7 @@ public class PlanVersions {
    * @param start its first day
    * @param retest the day of the retest
    * @param items the ids of everything in it
+   * @param sessions the days on which it asks for a session
    */
   public record New(
       String label,
@@ -88,7 +94,8 @@ public class PlanVersions {
       String content,
       LocalDate start,
       LocalDate retest,
-      List<ItemId> items) {}
+      List<ItemId> items,
+      List<LocalDate> sessions) {}
 
   /**
    * Gives a golfer a new version; answers its number.
@@ -117,6 +124,8 @@ public class PlanVersions {
           row.setStartsOn(plan.start().toString());
           row.setRetestOn(plan.retest().toString());
           row.setItems(plan.items().stream().map(ItemId::id).collect(Collectors.joining(" ")));
+          row.setSessionDays(
+              plan.sessions().stream().map(LocalDate::toString).collect(Collectors.joining(" ")));
           row.setMadeAt(Instant.now(clock).toString());
           row.setMadeBy(by.id());
           row.insert();

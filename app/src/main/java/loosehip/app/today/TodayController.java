@@ -3,11 +3,13 @@ package loosehip.app.today;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.frame.Frames;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
@@ -15,10 +17,12 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Glance;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.LineUp;
+import loosehip.app.words.AttentionWords;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
 import loosehip.core.body.Handed;
+import loosehip.core.follow.Attention;
 import loosehip.core.follow.TodayGroup;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -91,6 +95,7 @@ class TodayController {
             Dates.day(today),
             adding,
             bench.size() + due.size() + waiting.size() + quiet.size(),
+            needs(all.values(), lapsed.keySet(), today),
             line(user.account(), all, today),
             List.of(
                 group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
@@ -98,6 +103,34 @@ class TodayController {
                 group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
                 group("quiet", "Quiet", "Everybody has something on.", quiet))));
     return "today/today";
+  }
+
+  /** Whoever needs a person today, the most pressing first, then by name. */
+  private static List<TodayPage.Need> needs(
+      Collection<Glance> all, Set<String> lapsed, LocalDate today) {
+    record Needing(Attention why, Glance glance) {}
+    return all.stream()
+        .flatMap(
+            g ->
+                Attention.of(waits(g, lapsed), g.home(), g.dueOn(), today).stream()
+                    .map(why -> new Needing(why, g)))
+        .sorted(
+            Comparator.comparing(Needing::why)
+                .thenComparing(n -> n.glance().seenOn(), Comparator.reverseOrder())
+                .thenComparing(n -> n.glance().name()))
+        .limit(SHOWN_AT_MOST)
+        .map(
+            n ->
+                new TodayPage.Need(
+                    row(n.glance(), today),
+                    AttentionWords.reason(n.why(), n.glance().home(), n.glance().dueOn()),
+                    AttentionWords.station(n.why()),
+                    AttentionWords.say(n.why())))
+        .toList();
+  }
+
+  private static boolean waits(Glance glance, Set<String> lapsed) {
+    return glance.group() == TodayGroup.WAITING || lapsed.contains(glance.golferId());
   }
 
   /** Today's line, with those handed to somebody. */

@@ -10,11 +10,27 @@ import loosehip.app.planview.HipGlyph;
  * @param date the day, in words
  * @param adding a golfer being added
  * @param count how many golfers there are
+ * @param needs who needs a person today, the most pressing first
  * @param line who is next today
  * @param groups the golfers in groups
  */
 public record TodayPage(
-    String date, Adding adding, int count, List<InLine> line, List<Group> groups) {
+    String date,
+    Adding adding,
+    int count,
+    List<Need> needs,
+    List<InLine> line,
+    List<Group> groups) {
+
+  /**
+   * Somebody who needs a person.
+   *
+   * @param row who
+   * @param reason why, in a phrase
+   * @param station where it is settled, below the golfer's address
+   * @param say what to say to the golfer
+   */
+  public record Need(Row row, String reason, String station, String say) {}
 
   /**
    * Somebody in today's line.

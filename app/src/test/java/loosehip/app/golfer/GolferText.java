@@ -11,6 +11,7 @@ import java.util.Set;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Noted;
 import loosehip.app.store.TakenTry;
+import loosehip.core.follow.AtHome;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
 import loosehip.core.plan.BlockSpan;
@@ -54,7 +55,8 @@ public final class GolferText {
                     new BlockSpan(LocalDate.parse(plan[0]), LocalDate.parse(plan[1])),
                     List.of(ItemId.of(plan[2])),
                     Map.of(),
-                    Optional.empty()));
+                    Optional.empty(),
+                    AtHome.NOTHING));
       } else if (words.equals("asked")) {
         for (WarningSign sign : WarningSign.values()) {
           facts.put("warning." + sign.id(), new Noted("row", "no", Instant.EPOCH, "Wren"));

@@ -78,6 +78,17 @@ final class Browser {
     return context;
   }
 
+  /** A phone that runs no scripts. */
+  static BrowserContext withoutScripts(int port) {
+    return CHROMIUM
+        .get()
+        .newContext(
+            new NewContextOptions()
+                .setBaseURL("http://localhost:" + port)
+                .setViewportSize(390, 844)
+                .setJavaScriptEnabled(false));
+  }
+
   /** A page that collects what its scripts complain about. */
   static Page page(BrowserContext context, List<String> complaints) {
     Page page = context.newPage();

@@ -44,7 +44,8 @@ class GivenPlansTest extends StoreTest {
     return versions.give(
         file(),
         wren,
-        new PlanVersions.New(label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items)),
+        new PlanVersions.New(
+            label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items), List.of(START)),
         () -> still);
   }
 

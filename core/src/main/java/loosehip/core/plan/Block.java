@@ -126,6 +126,14 @@ public record Block(
     return weeks.get(week - 1).session(span().dayOfWeek(day));
   }
 
+  /** The days on which a session is asked for, the first first. */
+  public List<LocalDate> sessionDays() {
+    return weeks.stream()
+        .flatMap(w -> w.sessions().stream().map(s -> span().date(w.number(), s.day())))
+        .sorted()
+        .toList();
+  }
+
   /** Whether nothing could be planned. */
   public boolean empty() {
     return weeks.stream().allMatch(w -> w.sessions().isEmpty());
