@@ -15,7 +15,6 @@ import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
-import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
@@ -24,7 +23,6 @@ import loosehip.core.named.Named;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.safety.Passage;
-import loosehip.core.safety.Refusal;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -45,6 +43,7 @@ class FollowController {
   private final Sessions sessions;
   private final Homework homework;
   private final ExerciseTexts texts;
+  private final LogDoor door;
   private final Clock clock;
 
   FollowController(
@@ -54,6 +53,7 @@ class FollowController {
       Sessions sessions,
       Homework homework,
       ExerciseTexts texts,
+      LogDoor door,
       Clock clock) {
     this.workups = workups;
     this.frames = frames;
@@ -61,6 +61,7 @@ class FollowController {
     this.sessions = sessions;
     this.homework = homework;
     this.texts = texts;
+    this.door = door;
     this.clock = clock;
   }
 
@@ -72,7 +73,7 @@ class FollowController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.open(user.account(), id);
-    show(model, user, workup, date(day));
+    show(model, user, workup, LogDoor.day(day));
     return "follow/follow";
   }
 
@@ -83,10 +84,6 @@ class FollowController {
             ? just
             : FollowPage.Asked.NOTHING;
     model.addAttribute("page", new FollowPage(workup.file().id(), logs.log(workup, day), asked));
-  }
-
-  private static Optional<LocalDate> date(String text) {
-    return Typed.day(text).filter(d -> Math.abs(d.getYear()) < 3000);
   }
 
   /** Says how one item of a day went; no amount takes back what was said. */
@@ -104,13 +101,14 @@ class FollowController {
       @RequestParam(defaultValue = "false") boolean worseNextDay,
       @RequestParam(defaultValue = "") String felt,
       @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "") String site,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.open(user.account(), id);
-    Optional<LocalDate> on = date(day);
+    Optional<LocalDate> on = LogDoor.day(day);
     Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(workup, d));
     Optional<PlanItem> about = ItemId.parse(item).flatMap(i -> asked.flatMap(a -> a.item(i)));
-    String problem = problem(workup, on, about, effort, pain);
+    String problem = door.problem(workup, on, about, effort, pain);
     Optional<Done> amount = Named.parse(Done.class, amountId);
     String words =
         amount.isEmpty() && (!effort.isBlank() || !pain.isBlank())
@@ -124,8 +122,8 @@ class FollowController {
             new ItemLog(
                 on.get(),
                 amount.get(),
-                figure(effort),
-                figure(pain),
+                LogDoor.figure(effort),
+                LogDoor.figure(pain),
                 !poorForm,
                 leaned,
                 worseNextDay);
@@ -137,7 +135,8 @@ class FollowController {
                     plan,
                     done,
                     log,
-                    Homework.Words.of(Typed.kept(felt, WORDS_MOST), Typed.kept(seen, WORDS_MOST)),
+                    Homework.Words.of(Typed.kept(felt, WORDS_MOST), Typed.kept(seen, WORDS_MOST))
+                        .at(Typed.kept(site, WORDS_MOST)),
                     "")),
             label(done, on.get()));
       } else {
@@ -152,38 +151,12 @@ class FollowController {
     return "follow/after-log";
   }
 
-  private String problem(
-      Workup workup, Optional<LocalDate> on, Optional<PlanItem> item, String effort, String pain) {
-    Optional<Refusal> grave = workup.guard().gravest();
-    if (grave.isPresent()) {
-      return SafetyWords.refusal(grave.get());
-    }
-    if (on.isEmpty() || item.isEmpty()) {
-      return "That was not in the plan on this day. Reload the page; nothing was lost.";
-    }
-    if (on.get().isAfter(LocalDate.now(clock))) {
-      return "That day is still to come. Nothing was kept.";
-    }
-    if (Sessions.stopped(workup, item.get().id(), on.get())) {
-      return "Stopped by pain: nothing is logged as done for it until it is settled in the plan."
-          + " Nothing was kept.";
-    }
-    boolean readable =
-        (effort.isBlank() || figure(effort).isPresent())
-            && (pain.isBlank() || figure(pain).isPresent());
-    return readable ? "" : "Effort and pain go from 0 to 10. Nothing was kept.";
-  }
-
   /** Something of a session that pain has not stopped. */
   private static Optional<PlanItem> stillOn(
       Workup workup, Sessions.OnDay asked, Optional<LocalDate> on) {
     return asked.session().items().stream()
         .filter(i -> on.filter(day -> Sessions.stopped(workup, i.id(), day)).isEmpty())
         .findFirst();
-  }
-
-  private static Optional<Integer> figure(String typed) {
-    return Typed.whole(typed).filter(n -> n >= 0 && n <= 10);
   }
 
   private String label(ItemId item, LocalDate on) {
@@ -201,17 +174,19 @@ class FollowController {
       @AuthenticationPrincipal SignedIn user,
       RedirectAttributes flash) {
     Workup workup = workups.open(user.account(), id);
-    Optional<LocalDate> on = date(day);
+    Optional<LocalDate> on = LogDoor.day(day);
     Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(workup, d));
-    String problem = problem(workup, on, asked.flatMap(a -> stillOn(workup, a, on)), effort, pain);
-    if (problem.isEmpty() && figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
+    String problem =
+        door.problem(workup, on, asked.flatMap(a -> stillOn(workup, a, on)), effort, pain);
+    if (problem.isEmpty() && LogDoor.figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
       problem =
           "Pain above "
               + RungRule.EASY_PAIN
               + ": say below in which exercise it was. Nothing was kept.";
     }
     if (problem.isEmpty()) {
-      sessions.doneAsAsked(workup, user.account(), on.orElseThrow(), figure(effort), figure(pain));
+      sessions.doneAsAsked(
+          workup, user.account(), on.orElseThrow(), LogDoor.figure(effort), LogDoor.figure(pain));
       workups.saved(user.account(), id);
     } else {
       flash.addFlashAttribute("asked", new FollowPage.Asked(problem, effort, pain));

@@ -3,6 +3,7 @@ package loosehip.app.follow;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.fact.SessionTold;
 import loosehip.app.figure.Drawing;
 import loosehip.core.follow.Adherence;
 import loosehip.core.follow.RungRule;
@@ -16,6 +17,8 @@ import loosehip.core.plan.ItemId;
  * @param weeks each week with what was done of it
  * @param days the seven days of the week shown
  * @param day the day shown; empty when the week has no session
+ * @param grid the week shown, items by days
+ * @param told what was told of the whole session of that day
  * @param rows what the session of that day holds
  * @param untold whether that day waits for a word about anything
  * @param steps what follows for each item
@@ -27,6 +30,8 @@ public record FollowLog(
     List<Week> weeks,
     List<Day> days,
     Optional<Day> day,
+    List<GridRow> grid,
+    SessionTold told,
     List<Row> rows,
     boolean untold,
     List<Step> steps,
@@ -72,6 +77,49 @@ public record FollowLog(
     }
   }
 
+  /**
+   * A line of the week's grid: one thing on each of the seven days.
+   *
+   * @param item its id; empty for the whole session
+   * @param name its name
+   * @param cells its seven days
+   */
+  public record GridRow(String item, String name, List<Cell> cells) {}
+
+  /**
+   * One thing on one day.
+   *
+   * @param on the day
+   * @param state {@code none} where nothing is asked, {@code ahead}, {@code stopped}, {@code open},
+   *     or the amount said: {@code top}, {@code between}, {@code under}, {@code skipped}
+   * @param words the state, effort and pain in words
+   * @param effort as said; empty when nothing was
+   * @param pain as said; empty when nothing was
+   */
+  public record Cell(LocalDate on, String state, String words, String effort, String pain) {
+    /** Whether something can be said in it. */
+    public boolean takes() {
+      return !state.equals("none") && !state.equals("ahead");
+    }
+
+    /** Whether so much pain was named that it was not just carried on with. */
+    public boolean hurts() {
+      return !pain.isEmpty() && Integer.parseInt(pain) > RungRule.EASY_PAIN;
+    }
+
+    /** A mark beside the words. */
+    public String mark() {
+      return switch (state) {
+        case "top" -> "●";
+        case "between" -> "◐";
+        case "under" -> "○";
+        case "skipped" -> "–";
+        case "stopped" -> "■";
+        default -> "";
+      };
+    }
+  }
+
   /** An amount that can be chosen. */
   public record Amount(String id, String words, boolean chosen) {}
 
@@ -89,6 +137,8 @@ public record FollowLog(
       boolean worseNextDay,
       String felt,
       String seen,
+      String site,
+      String skipped,
       String by) {
     /** Whether anything was said. */
     public boolean said() {
@@ -97,7 +147,12 @@ public record FollowLog(
 
     /** Whether more was said than how much. */
     public boolean more() {
-      return leaned || worseNextDay || !goodForm || !felt.isEmpty() || !seen.isEmpty();
+      return leaned
+          || worseNextDay
+          || !goodForm
+          || !felt.isEmpty()
+          || !seen.isEmpty()
+          || !site.isEmpty();
     }
   }
 

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.fact.SessionTold;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Workup;
 import loosehip.app.plan.LogSteps;
@@ -22,6 +23,7 @@ import loosehip.core.follow.Adherence;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.RungRule;
+import loosehip.core.follow.Skip;
 import loosehip.core.plan.Exercise;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
@@ -31,6 +33,8 @@ import org.springframework.stereotype.Component;
 @Component
 class FollowLogs {
   private static final int FEELINGS_SHOWN = 6;
+  private static final SessionTold NOTHING_TOLD =
+      new SessionTold(Optional.empty(), Optional.empty(), "", false);
 
   private final Plans plans;
   private final Homework homework;
@@ -38,9 +42,16 @@ class FollowLogs {
   private final Figures figures;
 
   private final LogSteps logSteps;
+  private final LogGrid grid;
 
   FollowLogs(
-      Plans plans, Homework homework, ExerciseTexts texts, Figures figures, LogSteps logSteps) {
+      Plans plans,
+      Homework homework,
+      ExerciseTexts texts,
+      Figures figures,
+      LogSteps logSteps,
+      LogGrid grid) {
+    this.grid = grid;
     this.logSteps = logSteps;
     this.plans = plans;
     this.homework = homework;
@@ -70,6 +81,8 @@ class FollowLogs {
             weeks(versions, now, log, workup.today(), week),
             days,
             days.stream().filter(FollowLog.Day::shown).findFirst(),
+            grid.of(workup, versions, now, week, log),
+            SessionTold.ON.about(day).in(workup.file()).orElse(NOTHING_TOLD),
             asked.map(a -> rows(a, log, day)).orElse(List.of()),
             asked.isPresent() && log.stream().noneMatch(k -> k.log().on().equals(day)),
             steps(workup, versions, week, log),
@@ -200,6 +213,8 @@ class FollowLogs {
         said.map(ItemLog::worseNextDay).orElse(false),
         kept.map(Homework.Said::felt).orElse(""),
         kept.map(Homework.Said::seen).orElse(""),
+        kept.map(k -> k.words().site()).orElse(""),
+        kept.flatMap(k -> k.words().skipped()).map(Skip::words).orElse(""),
         kept.map(Homework.Said::by).orElse(""));
   }
 

@@ -84,6 +84,16 @@ public class Homework {
       return new Words(felt, seen, "", Optional.empty(), false);
     }
 
+    /** The same of something done after all. */
+    public Words notSkipped() {
+      return new Words(felt, seen, site, Optional.empty(), byPhone);
+    }
+
+    /** The same with where it hurt. */
+    public Words at(String where) {
+      return new Words(felt, seen, where, skipped, byPhone);
+    }
+
     /** This with what was said later; nothing said later makes an earlier word disappear. */
     Words then(Words later) {
       return new Words(
