@@ -408,7 +408,6 @@ public final class Facts {
           LINK,
           PAIN,
           TEST_NOTE,
-          SessionTold.ON,
           SKIP);
 
   private Facts() {}
@@ -416,8 +415,11 @@ public final class Facts {
   /** The fact kept under a key, or empty when there is none. */
   public static Optional<Fact<?>> parse(String key) {
     return Stream.concat(
-            SINGLE.stream().filter(f -> f.key().equals(key)),
-            FAMILIES.stream().map(f -> f.parse(key)).flatMap(Optional::stream))
+            Stream.concat(SINGLE.stream(), FollowFacts.SINGLE.stream())
+                .filter(f -> f.key().equals(key)),
+            Stream.concat(FAMILIES.stream(), FollowFacts.FAMILIES.stream())
+                .map(f -> f.parse(key))
+                .flatMap(Optional::stream))
         .findFirst()
         .map(f -> f);
   }

@@ -83,7 +83,7 @@ class FollowController {
         model.getAttribute("asked") instanceof FollowPage.Asked just
             ? just
             : FollowPage.Asked.NOTHING;
-    model.addAttribute("page", new FollowPage(workup.file().id(), logs.log(workup, day), asked));
+    model.addAttribute("page", FollowPage.of(workup, logs.log(workup, day), asked));
   }
 
   /** Says how one item of a day went; no amount takes back what was said. */

@@ -1,6 +1,16 @@
 package loosehip.app.follow;
 
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import loosehip.app.fact.Facts;
+import loosehip.app.fact.OutcomeTold;
+import loosehip.app.golfer.Workup;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
+import loosehip.core.follow.Outcome;
 
 /**
  * What was done, ready to be shown.
@@ -8,8 +18,53 @@ import java.util.Optional;
  * @param golfer the golfer's id
  * @param log the log of the plan given; empty when none was
  * @param asked what was just asked for and refused
+ * @param came what the golfer came for, in their words; empty when nothing was noted
+ * @param outcomes what was told of it in figures, the newest first
+ * @param today the day of looking
  */
-public record FollowPage(String golfer, Optional<FollowLog> log, Asked asked) {
+public record FollowPage(
+    String golfer,
+    Optional<FollowLog> log,
+    Asked asked,
+    String came,
+    List<OutcomeLine> outcomes,
+    LocalDate today) {
+
+  static FollowPage of(Workup workup, Optional<FollowLog> log, Asked asked) {
+    return new FollowPage(
+        workup.file().id(),
+        log,
+        asked,
+        Facts.WANT.in(workup.file()).orElse(""),
+        OutcomeTold.ON.in(workup.file()).entrySet().stream()
+            .sorted(
+                Comparator.comparing(
+                        (Map.Entry<OutcomeTold.About, OutcomeTold> e) -> e.getKey().on())
+                    .reversed())
+            .map(e -> line(e.getKey(), e.getValue()))
+            .toList(),
+        workup.today());
+  }
+
+  private static OutcomeLine line(OutcomeTold.About about, OutcomeTold told) {
+    return new OutcomeLine(
+        about.what().id(),
+        about.club(),
+        about.on(),
+        Dates.day(about.on()),
+        about.title()
+            + ": "
+            + Numbers.plain(told.value())
+            + (about.what().unit().isEmpty() ? "" : " " + about.what().unit()));
+  }
+
+  /** The outcomes that can be told. */
+  public Outcome[] kinds() {
+    return Outcome.values();
+  }
+
+  /** An outcome told. */
+  public record OutcomeLine(String what, String club, LocalDate on, String day, String words) {}
 
   /**
    * Something asked for and refused, with what was typed.

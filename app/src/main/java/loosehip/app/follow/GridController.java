@@ -108,7 +108,7 @@ class GridController {
     }
     Workup now = problem.isEmpty() ? workups.saved(user.account(), id) : workup;
     model.addAttribute("frame", frames.of(user.account(), now, Station.FOLLOW));
-    model.addAttribute("page", new FollowPage(id, logs.log(now, on), FollowPage.Asked.NOTHING));
+    model.addAttribute("page", FollowPage.of(now, logs.log(now, on), FollowPage.Asked.NOTHING));
     model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
     model.addAttribute("problem", problem);
     return "follow/after-grid";
@@ -277,7 +277,7 @@ class GridController {
     }
     Workup now = problem.isEmpty() ? workups.saved(user.account(), id) : workup;
     model.addAttribute("frame", frames.of(user.account(), now, Station.FOLLOW));
-    model.addAttribute("page", new FollowPage(id, logs.log(now, on), FollowPage.Asked.NOTHING));
+    model.addAttribute("page", FollowPage.of(now, logs.log(now, on), FollowPage.Asked.NOTHING));
     model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
     model.addAttribute("problem", problem);
     return "follow/after-grid";

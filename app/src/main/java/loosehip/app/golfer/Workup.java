@@ -11,8 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.Noted;
 import loosehip.core.body.Leg;
 import loosehip.core.body.Side;
 import loosehip.core.casefile.CaseFile;
@@ -121,6 +123,31 @@ public final class Workup {
   public Screen screen(GolferFile.EarlierVisit visit) {
     return earlier.computeIfAbsent(
         visit.visitId(), id -> Cases.screen(visit.tries(), visit.facts(), standards));
+  }
+
+  /**
+   * The golfer as an earlier visit leaves them: its tries and what was noted at it, with what is
+   * noted for good as it stands today.
+   */
+  public Workup asAt(GolferFile.EarlierVisit visit) {
+    Map<String, Noted> facts = new HashMap<>(file.facts());
+    facts.keySet().removeIf(key -> Facts.parse(key).filter(Fact::ofVisit).isPresent());
+    facts.putAll(visit.facts());
+    GolferFile then =
+        new GolferFile(
+            file.id(),
+            file.name(),
+            visit.visitId(),
+            file.visitNumber(),
+            visit.on(),
+            Optional.empty(),
+            facts,
+            file.signs(),
+            visit.tries(),
+            Optional.empty(),
+            List.of(),
+            Optional.empty());
+    return of(then, standards, examiner, visit.on());
   }
 
   /** Years of age; empty when neither date nor year of birth is noted. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.fact.FollowFacts;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
@@ -68,7 +69,8 @@ final class Results {
     Optional<Measurement> other =
         slot.side().flatMap(s -> workup.golfer().screen().measurement(slot.mirrored()));
     Optional<GolferFile.EarlierVisit> visit = comparedWith(slot);
-    Optional<Measurement> before = visit.flatMap(v -> before(v, slot));
+    boolean blind = blind(slot);
+    Optional<Measurement> before = blind ? Optional.empty() : visit.flatMap(v -> before(v, slot));
     String unit = slot.test().unit().sign();
     return new TestView.Result(
         m.stoppedByPain() ? Band.NOT_MEASURED.id() : m.band().id(),
@@ -81,10 +83,21 @@ final class Results {
         other.map(
             o -> workup.spoken(slot.side().orElseThrow().other()) + " is " + shown(slot, o.mean())),
         other.map(o -> apart(slot, m, o)),
-        before.map(b -> said(visit.get()) + shown(slot, b.mean()) + " on " + day(visit.get())),
+        blind
+            ? Optional.of("Retest: last time stays out of sight until the set is whole")
+            : before.map(
+                b -> said(visit.get()) + shown(slot, b.mean()) + " on " + day(visit.get())),
         before.map(b -> change(b, m)),
         before.filter(b -> slot.test().unit() == Unit.DEGREES).map(b -> chance(b, m)).orElse(""),
         hips(slot));
+  }
+
+  /** Whether what was measured last time stays out of sight: a retest, and the set not whole. */
+  private boolean blind(Slot slot) {
+    return FollowFacts.RETEST.isIn(workup.file())
+        && comparedWith(slot).isPresent()
+        && workup.file().tries(slot).stream().filter(t -> !t.voided()).count()
+            < slot.test().tries();
   }
 
   /** The visit chosen to compare with, or the latest one that has this slot. */

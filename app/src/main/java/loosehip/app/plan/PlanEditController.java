@@ -112,6 +112,7 @@ class PlanEditController {
     return switch (form.what()) {
       case "give" -> Asked.to(new PlanChange.Give(), "given");
       case "replan" -> anew(workup);
+      case "next" -> Asked.to(anew(workup).change().get(), "the next block");
       case "reset" -> Asked.to(new PlanChange.LetAllGo(), "back to the planner's own");
       case "back" -> back(workup, form.to());
       case "apply" -> apply(user, form.item());

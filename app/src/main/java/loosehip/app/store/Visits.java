@@ -19,6 +19,9 @@ import org.springframework.stereotype.Repository;
 /** Visits: started, left open, closed, opened again. */
 @Repository
 public class Visits {
+  /** Under this a visit is marked as a retest. */
+  private static final String RETEST = "retest";
+
   private final Database database;
   private final Clock clock;
 
@@ -72,26 +75,30 @@ public class Visits {
         .map(at -> new Closed(Instant.parse(at), r.get(ACCOUNT.SHOWN_NAME)));
   }
 
-  /** Starts another visit of the golfer; the running order of the last one is taken along. */
+  /** Starts a retest of the golfer; the running order of the last visit is taken along. */
   public void start(Account by, GolferFile file, LocalDate on) {
     database.write(
         db -> {
           String id = add(db, file.id(), on);
           Optional.ofNullable(file.facts().get("order"))
               .map(Noted::value)
-              .ifPresent(
-                  order ->
-                      db.insertInto(OBSERVATION)
-                          .set(OBSERVATION.ID, Ids.fresh())
-                          .set(OBSERVATION.GOLFER_ID, file.id())
-                          .set(OBSERVATION.VISIT_ID, id)
-                          .set(OBSERVATION.TOPIC, "order")
-                          .set(OBSERVATION.VALUE, order)
-                          .set(OBSERVATION.NOTED_AT, Instant.now(clock).toString())
-                          .set(OBSERVATION.NOTED_BY, by.id())
-                          .execute());
+              .ifPresent(order -> note(db, file, id, by, "order", order));
+          note(db, file, id, by, RETEST, "yes");
           return id;
         });
+  }
+
+  private void note(
+      DSLContext db, GolferFile file, String visitId, Account by, String topic, String value) {
+    db.insertInto(OBSERVATION)
+        .set(OBSERVATION.ID, Ids.fresh())
+        .set(OBSERVATION.GOLFER_ID, file.id())
+        .set(OBSERVATION.VISIT_ID, visitId)
+        .set(OBSERVATION.TOPIC, topic)
+        .set(OBSERVATION.VALUE, value)
+        .set(OBSERVATION.NOTED_AT, Instant.now(clock).toString())
+        .set(OBSERVATION.NOTED_BY, by.id())
+        .execute();
   }
 
   /** Adds a visit on a day; answers its id. */
