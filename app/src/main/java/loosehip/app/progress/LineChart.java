@@ -170,7 +170,7 @@ public record LineChart(
     apart(ends);
     for (int i = 0; i < series.size(); i++) {
       Series s = series.get(i);
-      boolean above = i % 2 == 0;
+      boolean above = series.size() == 1 || mean(s) >= mean(series.get(i == 0 ? 1 : 0));
       List<Dot> dots =
           s.points().stream()
               .map(
@@ -189,6 +189,10 @@ public record LineChart(
       lines.add(new Line(s.style(), path.toString(), dots, s.name(), ends[i]));
     }
     return lines;
+  }
+
+  private static double mean(Series s) {
+    return s.points().stream().mapToDouble(At::value).average().orElse(0);
   }
 
   /** Names at the ends of lines keep apart. */

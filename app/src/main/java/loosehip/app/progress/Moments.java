@@ -7,6 +7,9 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Visits;
+import loosehip.core.pivot.Hips;
+import loosehip.core.pivot.Setup;
+import loosehip.core.pivot.TurnBudget;
 import org.springframework.stereotype.Component;
 
 /** A golfer at every visit that measured something, each judged as it left them. */
@@ -32,6 +35,18 @@ public class Moments {
     }
     Collections.reverse(moments);
     return moments;
+  }
+
+  /**
+   * The turn budget by the ranges of a visit with the set-up as it stands now, so that what ranges
+   * bought is not mixed with what the set-up lends.
+   */
+  static TurnBudget budget(Workup at, Workup now) {
+    Setup setup = now.golfer().setup();
+    return TurnBudget.of(
+        now.golfer().school(),
+        setup,
+        Hips.of(at.golfer().body(), now.golfer().practice().coefficients(), setup));
   }
 
   /** The visit in hand as an earlier one would be. */

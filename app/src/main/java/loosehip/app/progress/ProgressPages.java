@@ -52,7 +52,7 @@ public class ProgressPages {
         lead(all, ranges),
         outcomes(now),
         Ranges.charts(now, ranges),
-        margins(all),
+        margins(now, all),
         bridge(now, all),
         weeks(now),
         all.size());
@@ -120,17 +120,21 @@ public class ProgressPages {
         + ". No ruler is known for it.";
   }
 
-  private static Optional<LineChart> margins(List<Workup> all) {
+  private static Optional<LineChart> margins(Workup now, List<Workup> all) {
     List<LineChart.Series> series =
         List.of(
-            margin(all, "going back", "trail", b -> b.back().flatMap(TurnBudget.Back::margin)),
+            margin(now, all, "going back", "trail", b -> b.back().flatMap(TurnBudget.Back::margin)),
             margin(
-                all, "coming through", "lead", b -> b.through().map(TurnBudget.Through::impact)));
+                now,
+                all,
+                "coming through",
+                "lead",
+                b -> b.through().map(TurnBudget.Through::impact)));
     if (series.stream().allMatch(s -> s.points().size() < 2)) {
       return Optional.empty();
     }
     return LineChart.of(
-        "Degrees to spare in the turn budget",
+        "Degrees to spare, with the set-up of today",
         "°",
         series.stream()
             .filter(s -> s.points().size() > 1)
@@ -152,7 +156,11 @@ public class ProgressPages {
   }
 
   private static LineChart.Series margin(
-      List<Workup> all, String name, String style, Function<TurnBudget, Optional<Margin>> which) {
+      Workup now,
+      List<Workup> all,
+      String name,
+      String style,
+      Function<TurnBudget, Optional<Margin>> which) {
     return new LineChart.Series(
         name,
         style,
@@ -160,7 +168,7 @@ public class ProgressPages {
         all.stream()
             .flatMap(
                 at ->
-                    at.judgement().budget().flatMap(which).stream()
+                    which.apply(Moments.budget(at, now)).stream()
                         .map(m -> new LineChart.At(at.file().visitOn(), m.degrees())))
             .toList());
   }

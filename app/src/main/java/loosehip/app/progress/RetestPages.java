@@ -149,11 +149,12 @@ class RetestPages {
 
   private static RetestPage.ThenNow margin(
       String what, Workup before, Workup now, Function<TurnBudget, Optional<Margin>> which) {
-    return new RetestPage.ThenNow(what, spoken(before, which), spoken(now, which));
+    return new RetestPage.ThenNow(what, spoken(before, now, which), spoken(now, now, which));
   }
 
-  private static String spoken(Workup at, Function<TurnBudget, Optional<Margin>> which) {
-    return at.judgement().budget().flatMap(which).map(PivotWords::spoken).orElse("not measured");
+  private static String spoken(
+      Workup at, Workup now, Function<TurnBudget, Optional<Margin>> which) {
+    return which.apply(Moments.budget(at, now)).map(PivotWords::spoken).orElse("not measured");
   }
 
   /** Faults seen then or now; not looked at again is said, never taken for gone. */
