@@ -1,6 +1,8 @@
 package loosehip.app.demo;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -9,9 +11,12 @@ import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
+import loosehip.app.fact.OutcomeTold;
 import loosehip.app.follow.Sessions;
+import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
@@ -23,8 +28,12 @@ import loosehip.app.store.Journal;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.store.Visits;
 import loosehip.core.body.Handed;
+import loosehip.core.follow.Done;
+import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.Outcome;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
+import loosehip.core.named.Named;
 import loosehip.core.safety.WarningSign;
 import loosehip.core.shipped.ShippedText;
 import org.springframework.beans.factory.InitializingBean;
@@ -55,6 +64,7 @@ class CorrieBrae implements InitializingBean {
   private final Sessions sessions;
   private final Homework homework;
   private final DemoStills pictures;
+  private final DemoRecord past;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
@@ -69,9 +79,11 @@ class CorrieBrae implements InitializingBean {
       Sessions sessions,
       Homework homework,
       DemoStills pictures,
+      DemoRecord past,
       PasswordEncoder passwords,
       Clock clock) {
     this.pictures = pictures;
+    this.past = past;
     this.accounts = accounts;
     this.golfers = golfers;
     this.visits = visits;
@@ -99,6 +111,8 @@ class CorrieBrae implements InitializingBean {
         Account wren = accounts.addPractice("Corrie Brae", "Wren", "wren", hash);
         accounts.addHelper(wren, "Moss", "moss", hash);
         fill(wren);
+        done.countDown();
+        past.fill(wren);
       }
     } finally {
       done.countDown();
@@ -143,7 +157,9 @@ class CorrieBrae implements InitializingBean {
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
         case "still" -> pictures.keep(file, wren, handed(wren, id), words[1]);
-        case "plan" -> plans.giveFrom(workups.open(wren, id), wren, LocalDate.EPOCH);
+        case "plan" -> plan(wren, id, words[1]);
+        case "outcome" -> outcome(wren, file, words[1].split(" "));
+        case "told" -> told(wren, id, words[1].split(" "));
         case "done" -> done(wren, id, words[1].split(" "));
         case "felt" -> felt(wren, id, words[1].split(" ", 3));
         default -> {
@@ -152,6 +168,66 @@ class CorrieBrae implements InitializingBean {
       }
     }
     finish(wren, id);
+  }
+
+  /** {@code plan given}, or {@code plan given 20} for one given twenty days ago. */
+  private void plan(Account wren, String id, String text) {
+    String[] words = text.split(" ");
+    Instant at =
+        words.length < 2
+            ? clock.instant()
+            : clock.instant().minus(Duration.ofDays(Integer.parseInt(words[1])));
+    plans.giveFrom(workups.open(wren, id), wren, LocalDate.EPOCH, at);
+  }
+
+  /**
+   * {@code told 0 2 under 6 groin}: days ago or the session before, place in the session, how much,
+   * pain, where.
+   */
+  private void told(Account wren, String id, String[] words) {
+    LocalDate from = LocalDate.now(clock).minusDays(Integer.parseInt(words[0]));
+    Workup workup = workups.open(wren, id);
+    LocalDate on =
+        Stream.iterate(from, day -> day.minusDays(1))
+            .limit(7)
+            .filter(day -> sessions.asked(workup, day).isPresent())
+            .findFirst()
+            .orElse(from);
+    sessions
+        .asked(workup, on)
+        .ifPresent(
+            asked ->
+                homework.say(
+                    workup.file(),
+                    wren,
+                    List.of(
+                        new Homework.Said(
+                            asked.plan(),
+                            asked.session().items().get(Integer.parseInt(words[1])).id(),
+                            new ItemLog(
+                                on,
+                                Named.require(Done.class, words[2]),
+                                Optional.of(5),
+                                Optional.of(Integer.parseInt(words[3])),
+                                true,
+                                false,
+                                false),
+                            Homework.Words.NONE.at(words[4]),
+                            "")),
+                    "told by phone"));
+  }
+
+  /** {@code outcome 30 carry 168 driver}: days ago, what, how much, which club. */
+  private void outcome(Account wren, GolferFile file, String[] words) {
+    OutcomeTold.About about =
+        new OutcomeTold.About(
+            Named.require(Outcome.class, words[1]),
+            LocalDate.now(clock).minusDays(Integer.parseInt(words[0])),
+            words.length > 3 ? words[3] : "");
+    journal.note(
+        file,
+        wren,
+        OutcomeTold.ON.about(about).note(new OutcomeTold(Double.parseDouble(words[2]))));
   }
 
   private Handed handed(Account wren, String id) {

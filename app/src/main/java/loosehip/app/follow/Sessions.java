@@ -38,7 +38,7 @@ public class Sessions {
   }
 
   /** What was asked on a day; empty on a day of rest. */
-  Optional<OnDay> asked(Workup workup, LocalDate day) {
+  public Optional<OnDay> asked(Workup workup, LocalDate day) {
     return asked(plans.earlier(workup), day);
   }
 

@@ -18,6 +18,9 @@ import loosehip.core.pivot.Coefficient;
 
 /** Where a golfer stands on Today, and what comes next in a phrase. */
 public final class AtAGlance {
+  /** Measured so many days before the day of the retest, it counts as the retest. */
+  private static final int RETEST_EARLY = 7;
+
   private AtAGlance() {}
 
   /** What lists show of this golfer now. */
@@ -43,7 +46,12 @@ public final class AtAGlance {
         words(workup, group, due),
         workup.file().visitOn(),
         due,
-        workup.file().given().map(GolferFile.PlanGiven::home).orElse(AtHome.NOTHING));
+        workup
+            .file()
+            .given()
+            .filter(given -> !closed(workup, given.span().retest()))
+            .map(GolferFile.PlanGiven::home)
+            .orElse(AtHome.NOTHING));
   }
 
   /** The newest day on which the log stopped something of the plan, until that is settled. */
@@ -54,6 +62,9 @@ public final class AtAGlance {
   private static String block(Workup workup, GolferFile.PlanGiven given) {
     if (!workup.struck().isEmpty()) {
       return "plan not safe now";
+    }
+    if (closed(workup, given.span().retest())) {
+      return "measured again: the next block, or hand back";
     }
     int week = given.span().week(workup.today());
     return week < 1
@@ -87,8 +98,18 @@ public final class AtAGlance {
         .or(() -> body.turn(ScreenTest.STANDING_TURN, leg, direction).map(m -> m.mean() - share));
   }
 
+  /** The day of the retest, until it was measured again: about then, or later. */
   private static Optional<LocalDate> due(Workup workup) {
-    return workup.file().given().map(given -> given.span().retest());
+    return workup
+        .file()
+        .given()
+        .map(given -> given.span().retest())
+        .filter(retest -> !closed(workup, retest));
+  }
+
+  private static boolean closed(Workup workup, LocalDate retest) {
+    return !workup.file().visitOn().isBefore(retest.minusDays(RETEST_EARLY))
+        && !workup.golfer().screen().readings().isEmpty();
   }
 
   private static String words(Workup workup, TodayGroup group, Optional<LocalDate> due) {

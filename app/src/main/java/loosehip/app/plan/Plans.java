@@ -1,6 +1,7 @@
 package loosehip.app.plan;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -155,10 +156,15 @@ public class Plans {
 
   /** Gives what is proposed for a block that may have begun already, as made-up golfers' have. */
   public void giveFrom(Workup workup, Account by, LocalDate earliest) {
+    giveFrom(workup, by, earliest, clock.instant());
+  }
+
+  /** The same of a block that was given in the past. */
+  public void giveFrom(Workup workup, Account by, LocalDate earliest, Instant at) {
     request(workup, earliest)
         .flatMap(Plans::proposed)
         .filter(p -> !p.block().empty())
-        .ifPresent(p -> give(workup, by, p, "given"));
+        .ifPresent(p -> give(workup, by, p, "given", at));
   }
 
   /** Whether the start the golfer wished for is so long past that the block begins today. */
@@ -194,6 +200,10 @@ public class Plans {
    * it; answers whether it was given.
    */
   boolean give(Workup workup, Account by, Plan plan, String label) {
+    return give(workup, by, plan, label, clock.instant());
+  }
+
+  private boolean give(Workup workup, Account by, Plan plan, String label, Instant at) {
     Block block = plan.block();
     return versions
         .give(
@@ -206,7 +216,8 @@ public class Plans {
                 plan.start(),
                 block.retest(),
                 block.everyId(),
-                block.sessionDays()),
+                block.sessionDays(),
+                at),
             () -> safe(by, workup.file().id(), block))
         .isPresent();
   }

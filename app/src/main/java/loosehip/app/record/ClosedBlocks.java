@@ -67,8 +67,9 @@ class ClosedBlocks {
   List<ClosedBlock> of(Account account) {
     List<ClosedBlock> all = new ArrayList<>();
     for (Glance glance : golfers.all(account.practiceId())) {
-      if (glance.dueOn().isPresent()) {
-        all.addAll(of(workups.openToWrite(account, glance.golferId())));
+      Workup now = workups.openToWrite(account, glance.golferId());
+      if (now.file().given().isPresent()) {
+        all.addAll(of(now));
       }
     }
     return all;

@@ -2,7 +2,6 @@ package loosehip.app.record;
 
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.DoubleStream;
 import loosehip.app.exercise.ExerciseTexts;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
@@ -25,7 +24,6 @@ import org.springframework.stereotype.Component;
 @Component
 class RecordPages {
   private static final String OWNER = "owner";
-  private static final double ROOM = 1.08;
 
   private final ClosedBlocks blocks;
   private final StandardsShelf shelf;
@@ -47,14 +45,7 @@ class RecordPages {
 
   RecordPage page(Account account, String told) {
     PracticeRecord record = record(account);
-    double most =
-        DoubleStream.concat(
-                    record.byNeed().values().stream()
-                        .flatMapToDouble(g -> g.sorted().stream().mapToDouble(Math::abs)),
-                    DoubleStream.of(1))
-                .max()
-                .orElse(1)
-            * ROOM;
+    GainSpan span = GainSpan.of(record.byNeed().values());
     return new RecordPage(
         record.blocks(),
         record.blocks() < WeightOffer.FROM_BLOCKS,
@@ -66,10 +57,10 @@ class RecordPages {
                         unit(e.getKey()),
                         e.getValue(),
                         record.byNeedAndAdherence().getOrDefault(e.getKey(), Map.of()),
-                        most))
+                        span))
             .toList(),
         record.byItem().entrySet().stream()
-            .map(e -> row(texts.of(e.getKey()).name(), "", e.getValue(), Map.of(), most))
+            .map(e -> row(texts.of(e.getKey()).name(), "", e.getValue(), Map.of(), span))
             .toList(),
         record.triage().entrySet().stream()
             .map(e -> share(verdict(e.getKey()), e.getValue(), "gone at the retest"))
@@ -97,7 +88,7 @@ class RecordPages {
   }
 
   private static RecordPage.GainRow row(
-      String name, String unit, Gains gains, Map<AdherenceBand, Gains> byAdherence, double most) {
+      String name, String unit, Gains gains, Map<AdherenceBand, Gains> byAdherence, GainSpan span) {
     var interval = gains.median();
     return new RecordPage.GainRow(
         name,
@@ -114,11 +105,11 @@ class RecordPages {
                         m.high()))
             .orElse("too few to say"),
         gains.real().were() + " of " + gains.blocks() + " really better",
-        gains.sorted().stream().map(g -> along(g, most)).toList(),
-        along(0, most),
-        interval.map(m -> along(m.low(), most)).orElse(-1.0),
-        interval.map(m -> along(m.high(), most)).orElse(-1.0),
-        along(gains.middle(), most),
+        gains.sorted().stream().map(g -> span.along(g)).toList(),
+        span.along(0),
+        interval.map(m -> span.along(m.low())).orElse(-1.0),
+        interval.map(m -> span.along(m.high())).orElse(-1.0),
+        span.along(gains.middle()),
         byAdherence.entrySet().stream()
             .map(e -> e.getKey().words() + ": " + told(e.getValue(), unit))
             .toList());
@@ -134,10 +125,6 @@ class RecordPages {
             gains.blocks(),
             gains.real().were())
         : gains.blocks() + (gains.blocks() == 1 ? " block" : " blocks") + ", too few to say";
-  }
-
-  private static double along(double gain, double most) {
-    return Math.round((50 + 50 * gain / most) * 10) / 10.0;
   }
 
   private static RecordPage.ShareRow share(String name, Share share, String what) {

@@ -3,7 +3,6 @@ package loosehip.app.store;
 import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -21,11 +20,9 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class PlanVersions {
   private final Database database;
-  private final Clock clock;
 
-  PlanVersions(Database database, Clock clock) {
+  PlanVersions(Database database) {
     this.database = database;
-    this.clock = clock;
   }
 
   /**
@@ -87,6 +84,7 @@ public class PlanVersions {
    * @param retest the day of the retest
    * @param items the ids of everything in it
    * @param sessions the days on which it asks for a session
+   * @param at when it is given
    */
   public record New(
       String label,
@@ -95,7 +93,8 @@ public class PlanVersions {
       LocalDate start,
       LocalDate retest,
       List<ItemId> items,
-      List<LocalDate> sessions) {}
+      List<LocalDate> sessions,
+      Instant at) {}
 
   /**
    * Gives a golfer a new version; answers its number.
@@ -126,7 +125,7 @@ public class PlanVersions {
           row.setItems(plan.items().stream().map(ItemId::id).collect(Collectors.joining(" ")));
           row.setSessionDays(
               plan.sessions().stream().map(LocalDate::toString).collect(Collectors.joining(" ")));
-          row.setMadeAt(Instant.now(clock).toString());
+          row.setMadeAt(plan.at().toString());
           row.setMadeBy(by.id());
           row.insert();
           return Optional.of(row.getNumber());

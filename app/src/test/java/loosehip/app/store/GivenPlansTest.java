@@ -2,6 +2,7 @@ package loosehip.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -25,7 +26,7 @@ class GivenPlansTest extends StoreTest {
 
   @BeforeEach
   void anotherPractice() {
-    versions = new PlanVersions(database, clock);
+    versions = new PlanVersions(database);
     templates = new PlanTemplates(database, clock);
     exercises = new OwnExercises(database, clock);
     homework = new Homework(database, clock);
@@ -45,7 +46,14 @@ class GivenPlansTest extends StoreTest {
         file(),
         wren,
         new PlanVersions.New(
-            label, "{}", "{\"weeks\":[]}", START, START.plusWeeks(6), ids(items), List.of(START)),
+            label,
+            "{}",
+            "{\"weeks\":[]}",
+            START,
+            START.plusWeeks(6),
+            ids(items),
+            List.of(START),
+            Instant.now()),
         () -> still);
   }
 

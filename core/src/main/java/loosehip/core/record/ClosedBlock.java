@@ -15,7 +15,7 @@ import loosehip.core.plan.ItemId;
  *
  * @param adherence share done of what was asked, 0 to 1
  * @param items what was in it
- * @param gains what each need that was worked on gained
+ * @param gains what each need that was worked on gained, the largest need first
  * @param faults what became of each fault seen at the start
  * @param causes what became of each cause called at least likely at the start
  */

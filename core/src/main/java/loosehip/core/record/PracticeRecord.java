@@ -3,9 +3,11 @@ package loosehip.core.record;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -23,7 +25,8 @@ import loosehip.core.plan.ItemId;
  * @param blocks how many there are
  * @param byNeed gains per need, the most frequent first
  * @param byNeedAndAdherence the same by how much was done
- * @param byItem gains of the needs an item served, the most frequent item first
+ * @param byItem what a block gained in the first of its needs that an item served, the most
+ *     frequent item first
  * @param triage how often a fault was gone at the retest, by where it was said to start
  * @param calibration how often what was called so was borne out
  * @param offers weights the practice's own blocks would give; empty while there are too few
@@ -47,13 +50,16 @@ public record PracticeRecord(
     Map<Limit, Map<AdherenceBand, List<ClosedBlock.Gain>>> bands = new LinkedHashMap<>();
     Map<ItemId, List<ClosedBlock.Gain>> items = new LinkedHashMap<>();
     for (ClosedBlock block : blocks) {
+      Set<ItemId> told = new HashSet<>();
       for (ClosedBlock.Gain gain : block.gains()) {
         needs.computeIfAbsent(gain.limit(), l -> new ArrayList<>()).add(gain);
         bands
             .computeIfAbsent(gain.limit(), l -> new EnumMap<>(AdherenceBand.class))
             .computeIfAbsent(AdherenceBand.of(block.adherence()), b -> new ArrayList<>())
             .add(gain);
-        gain.items().forEach(item -> items.computeIfAbsent(item, i -> new ArrayList<>()).add(gain));
+        gain.items().stream()
+            .filter(told::add)
+            .forEach(item -> items.computeIfAbsent(item, i -> new ArrayList<>()).add(gain));
       }
     }
     return new PracticeRecord(

@@ -78,6 +78,21 @@ class PracticeRecordTest {
     assertThat(record.byNeedAndAdherence().get(TRAIL_IN)).hasSize(3);
   }
 
+  /** An exercise that served three needs of a block is one block, told by the first of them. */
+  @Test
+  void aBlockCountsOnceForAnExercise() {
+    ClosedBlock.Gain first = new ClosedBlock.Gain(TRAIL_IN, Set.of(DROPS), 7, Change.REAL);
+    ClosedBlock.Gain second =
+        new ClosedBlock.Gain(Limit.of(LimitKind.LEAD_IR), Set.of(DROPS), 1, Change.LIKELY);
+    PracticeRecord record =
+        PracticeRecord.of(
+            List.of(
+                new ClosedBlock(1, Set.of(DROPS), List.of(first, second), List.of(), List.of())),
+            SHIPPED);
+    assertThat(record.byItem().get(DROPS).sorted()).containsExactly(7.0);
+    assertThat(record.byNeed()).hasSize(2);
+  }
+
   /** A loss is never a real gain, however clear it is. */
   @Test
   void aRealLossIsNoGain() {
