@@ -8,7 +8,9 @@ import loosehip.app.follow.Sessions;
 import loosehip.app.golfer.Workup;
 import loosehip.app.pivot.PivotPage;
 import loosehip.app.plan.Plans;
+import loosehip.app.progress.Ranges;
 import loosehip.app.store.Homework;
+import loosehip.app.words.Dates;
 
 /** Says in plain words how a golfer is doing. */
 final class Doing {
@@ -18,10 +20,11 @@ final class Doing {
       Workup workup,
       List<Plans.Plan> versions,
       List<Homework.Said> log,
+      List<Workup> moments,
       List<PivotPage.BridgeLine> bridge) {
     return new PhonePage.Doing(
         done(versions, log, workup.today()),
-        List.of(),
+        Ranges.plain(workup, moments),
         bridge.stream()
             .map(b -> b.words() + ": " + (b.reached() ? "no longer needed" : b.when()))
             .toList());
@@ -31,7 +34,7 @@ final class Doing {
   private static String done(List<Plans.Plan> versions, List<Homework.Said> log, LocalDate today) {
     LocalDate start = versions.get(0).start();
     if (start.isAfter(today)) {
-      return "It starts on " + loosehip.app.words.Dates.day(start) + ".";
+      return "It starts on " + Dates.day(start) + ".";
     }
     Set<LocalDate> done =
         log.stream()

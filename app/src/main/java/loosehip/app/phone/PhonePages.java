@@ -19,6 +19,7 @@ import loosehip.app.follow.Sessions;
 import loosehip.app.golfer.Workup;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
+import loosehip.app.progress.Moments;
 import loosehip.app.repair.SetupRepairs;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
@@ -53,6 +54,7 @@ class PhonePages {
   private final Plans plans;
   private final PlanPages planPages;
   private final Homework homework;
+  private final Moments moments;
   private final ExerciseTexts texts;
   private final Figures figures;
   private final SetupRepairs repairs;
@@ -63,6 +65,7 @@ class PhonePages {
       Plans plans,
       PlanPages planPages,
       Homework homework,
+      Moments moments,
       ExerciseTexts texts,
       Figures figures,
       SetupRepairs repairs,
@@ -71,6 +74,7 @@ class PhonePages {
     this.plans = plans;
     this.planPages = planPages;
     this.homework = homework;
+    this.moments = moments;
     this.texts = texts;
     this.figures = figures;
     this.repairs = repairs;
@@ -123,7 +127,7 @@ class PhonePages {
         check(now.block(), today),
         setup(workup),
         items(workup, versions, now, today, reset),
-        Doing.of(workup, versions, log, planPages.bridge(workup)),
+        Doing.of(workup, versions, log, moments.of(workup), planPages.bridge(workup)),
         inPage(Documents.JSON.writeValueAsString(routine(workup, versions, now, log, reset))),
         workup.golfer().handed() == Handed.LEFT);
   }
