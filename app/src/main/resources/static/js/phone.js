@@ -49,7 +49,7 @@
     sections.forEach((id) => ($(id).hidden = !which.includes(id)));
     document.querySelector("footer").hidden = !which.includes("today");
     body.dataset.view = which[0];
-    const head = $(which[0]).querySelector("h1");
+    const head = $(which[0]).querySelector("h1, h2");
     if (which[0] !== "today") head.focus();
     window.scrollTo(0, 0);
   }

@@ -38,6 +38,9 @@ class MainViewsTest extends JourneyTest {
           "plan",
           "reset",
           "follow",
+          "progress",
+          "retest",
+          "phone",
           "sheet");
   private static final List<String> ROOMS =
       List.of(
@@ -45,6 +48,7 @@ class MainViewsTest extends JourneyTest {
           "/library/budget",
           "/library/rules",
           "/library/exercises",
+          "/library/record",
           "/library/floor",
           "/readings");
   private static final List<String> ASK_FIRST = List.of("measure");
@@ -94,6 +98,50 @@ class MainViewsTest extends JourneyTest {
       }
       assertThat(found).isEmpty();
     }
+  }
+
+  /** The golfer's own page in each of its states, light and dim, on a phone. */
+  @ParameterizedTest
+  @CsvSource({"paper", "dim"})
+  void theGolfersPageHasNone(String light) {
+    String link;
+    try (BrowserContext context = Browser.context(port, 1280, 800)) {
+      Page page = Browser.page(context, Browser.complaints());
+      signedIn(page);
+      page.navigate(golfer(page, "Skye Lorimer") + "phone");
+      page.locator("#make-link").click();
+      String text = page.locator(".phone-text").first().inputValue();
+      link = text.substring(text.indexOf("http"), text.indexOf(" It works"));
+    }
+    List<String> complaints = Browser.complaints();
+    List<String> found = new ArrayList<>();
+    try (BrowserContext context = Browser.phone(port)) {
+      context.addInitScript("localStorage.setItem('routine.light', '" + light + "')");
+      Page page = Browser.page(context, complaints);
+      page.navigate(link);
+      found.addAll(violations(page, "phone today"));
+      page.locator("[data-doing]").tap();
+      found.addAll(violations(page, "how am I doing"));
+      page.locator("[data-home]").tap();
+      page.locator("[data-read]").tap();
+      found.addAll(violations(page, "phone sheet"));
+      page.locator("[data-reset]").tap();
+      found.addAll(violations(page, "player"));
+      page.locator("[data-pain]").tap();
+      page.locator("[data-figures=pain] button").nth(3).tap();
+      found.addAll(violations(page, "pain"));
+      page.locator("[data-no-pain]").tap();
+      page.locator("[data-skip]").tap();
+      found.addAll(violations(page, "skip"));
+      page.locator("[data-because=tool]").tap();
+      page.locator("[data-leave]").tap();
+      assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
+          .isLessThanOrEqualTo(390);
+      page.navigate(link.replaceAll("/r/.*", "/trust"));
+      found.addAll(violations(page, "trust"));
+    }
+    assertThat(found).isEmpty();
+    assertThat(complaints).isEmpty();
   }
 
   /** Goes to Today; through the door once, with what the browser holds of it afterwards. */
@@ -157,7 +205,7 @@ class MainViewsTest extends JourneyTest {
   private static List<String> stations(String name) {
     return switch (name.split(" ")[0]) {
       case "Ishbel" -> STATIONS;
-      case "Archie" -> List.of("follow");
+      case "Archie" -> List.of("follow", "phone");
       case "Fergus" -> List.of("talk");
       default -> ASK_FIRST;
     };
