@@ -23,6 +23,7 @@ import loosehip.core.plan.ItemId;
  * @param untold whether that day waits for a word about anything
  * @param steps what follows for each item
  * @param feelings how it felt, beside what was seen, the newest first
+ * @param shown what the camera showed, by day, the newest first
  */
 public record FollowLog(
     int plan,
@@ -35,7 +36,8 @@ public record FollowLog(
     List<Row> rows,
     boolean untold,
     List<Step> steps,
-    List<Feeling> feelings) {
+    List<Feeling> feelings,
+    List<Shown> shown) {
 
   /** The same weekday a week earlier; empty in the first week. */
   public Optional<LocalDate> weekBefore() {
@@ -190,6 +192,12 @@ public record FollowLog(
       return step != RungRule.Step.HOLD;
     }
   }
+
+  /** The stills of a day. */
+  public record Shown(String on, List<Still> stills) {}
+
+  /** A still, by its id. */
+  public record Still(String id, String title) {}
 
   /** How one thing felt on a day, beside what was seen. */
   public record Feeling(String on, String name, String felt, String seen) {}

@@ -8,14 +8,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import loosehip.app.exercise.ExerciseTexts;
+import loosehip.app.fact.Facts;
 import loosehip.app.fact.SessionTold;
 import loosehip.app.figure.Figures;
 import loosehip.app.golfer.Workup;
 import loosehip.app.plan.LogSteps;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
+import loosehip.app.store.Stills;
 import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.PlanWords;
@@ -33,6 +36,7 @@ import org.springframework.stereotype.Component;
 @Component
 class FollowLogs {
   private static final int FEELINGS_SHOWN = 6;
+  private static final int STILL_DAYS_SHOWN = 3;
   private static final SessionTold NOTHING_TOLD =
       new SessionTold(Optional.empty(), Optional.empty(), "", false);
 
@@ -43,6 +47,7 @@ class FollowLogs {
 
   private final LogSteps logSteps;
   private final LogGrid grid;
+  private final Stills stills;
 
   FollowLogs(
       Plans plans,
@@ -50,7 +55,9 @@ class FollowLogs {
       ExerciseTexts texts,
       Figures figures,
       LogSteps logSteps,
-      LogGrid grid) {
+      LogGrid grid,
+      Stills stills) {
+    this.stills = stills;
     this.grid = grid;
     this.logSteps = logSteps;
     this.plans = plans;
@@ -86,7 +93,8 @@ class FollowLogs {
             asked.map(a -> rows(a, log, day)).orElse(List.of()),
             asked.isPresent() && log.stream().noneMatch(k -> k.log().on().equals(day)),
             steps(workup, versions, week, log),
-            feelings(log)));
+            feelings(log),
+            shown(workup)));
   }
 
   /** The first session since the last word that has none yet; else the latest session. */
@@ -245,6 +253,24 @@ class FollowLogs {
     return exercise
         .filter(e -> !workup.golfer().practice().catalogue().rung(e, by).isEmpty())
         .isPresent();
+  }
+
+  /** The stills of the last days that have any, for whoever consents to pictures. */
+  private List<FollowLog.Shown> shown(Workup workup) {
+    if (!Facts.PICTURES.isIn(workup.file())) {
+      return List.of();
+    }
+    Map<LocalDate, List<FollowLog.Still>> days = new TreeMap<>(Comparator.reverseOrder());
+    stills
+        .of(workup.file())
+        .forEach(
+            s ->
+                days.computeIfAbsent(s.day(), d -> new ArrayList<>())
+                    .add(new FollowLog.Still(s.id(), s.checkpoint().title())));
+    return days.entrySet().stream()
+        .limit(STILL_DAYS_SHOWN)
+        .map(e -> new FollowLog.Shown(Dates.day(e.getKey()), e.getValue()))
+        .toList();
   }
 
   private List<FollowLog.Feeling> feelings(List<Homework.Said> log) {

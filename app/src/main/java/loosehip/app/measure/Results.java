@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import loosehip.app.fact.FollowFacts;
+import loosehip.app.golfer.Retest;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
@@ -94,10 +94,10 @@ final class Results {
 
   /** Whether what was measured last time stays out of sight: a retest, and the set not whole. */
   private boolean blind(Slot slot) {
-    return FollowFacts.RETEST.isIn(workup.file())
-        && comparedWith(slot).isPresent()
-        && workup.file().tries(slot).stream().filter(t -> !t.voided()).count()
-            < slot.test().tries();
+    return Retest.running(workup.file())
+        && comparedWith(slot)
+            .filter(v -> !Retest.whole(workup.file(), v.tries(), slot))
+            .isPresent();
   }
 
   /** The visit chosen to compare with, or the latest one that has this slot. */

@@ -117,7 +117,7 @@ public class ProgressPages {
         + (unit.isEmpty() ? "" : " " + unit)
         + ", "
         + Numbers.signedPlain(to - from)
-        + ". No ruler is known for it.";
+        + "; no ruler is known for it";
   }
 
   private static Optional<LineChart> margins(Workup now, List<Workup> all) {
@@ -147,7 +147,7 @@ public class ProgressPages {
                         + spoken(s.points().get(s.points().size() - 1).value()))
             .toList(),
         series,
-        List.of(new LineChart.Level("what the pivot needs", 0)));
+        List.of(new LineChart.Level("needed", 0)));
   }
 
   private static String spoken(double degrees) {

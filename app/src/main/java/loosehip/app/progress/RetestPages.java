@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import loosehip.app.fact.FollowFacts;
+import loosehip.app.golfer.Retest;
 import loosehip.app.golfer.Workup;
 import loosehip.app.pivot.AcceptedSetup;
 import loosehip.app.pivot.PivotPage;
@@ -50,7 +50,7 @@ class RetestPages {
                         .findFirst())
             .or(() -> earlier.stream().reduce((a, b) -> b));
     boolean mayStart = !now.golfer().health().refer() && now.file().visitOn().isBefore(now.today());
-    boolean running = FollowFacts.RETEST.isIn(now.file());
+    boolean running = Retest.running(now.file());
     boolean over =
         now.file().given().filter(g -> !g.span().retest().isAfter(now.today())).isPresent();
     if (before.isEmpty() || !running) {
@@ -88,14 +88,14 @@ class RetestPages {
         over);
   }
 
-  private static boolean whole(Workup now, Slot slot) {
-    return now.file().tries(slot).stream().filter(t -> !t.voided()).count() >= slot.test().tries();
+  private static boolean whole(Workup now, Workup before, Slot slot) {
+    return Retest.whole(now.file(), before.file().tries(), slot);
   }
 
   /** What was measured then and is not whole now; its figures stay out of sight. */
   private static List<String> open(Workup now, Workup before) {
     return Ranges.of(List.of(before)).keySet().stream()
-        .filter(slot -> !whole(now, slot))
+        .filter(slot -> !whole(now, before, slot))
         .map(slot -> titled(now, slot))
         .toList();
   }
@@ -105,7 +105,7 @@ class RetestPages {
     for (Map.Entry<Slot, RangeSeries> e :
         Ranges.of(List.of(before, now.asAt(Moments.inHand(now)))).entrySet()) {
       RangeSeries series = e.getValue();
-      if (series.points().size() == 2 && whole(now, e.getKey())) {
+      if (series.points().size() == 2 && whole(now, before, e.getKey())) {
         lines.add(line(now, e.getKey(), series));
       }
     }

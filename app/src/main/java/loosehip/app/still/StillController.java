@@ -191,12 +191,15 @@ class StillController {
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/stills/{still}/picture")
   ResponseEntity<byte[]> picture(
-      @PathVariable String id, @PathVariable String still, @AuthenticationPrincipal SignedIn user) {
+      @PathVariable String id,
+      @PathVariable String still,
+      @RequestParam(defaultValue = "false") boolean small,
+      @AuthenticationPrincipal SignedIn user) {
     GolferFile file = workups.fileToWrite(user.account(), id);
     byte[] jpeg =
         Optional.of(file)
             .filter(StillShelf::consented)
-            .flatMap(f -> stills.picture(f, still))
+            .flatMap(f -> small ? stills.small(f, still) : stills.picture(f, still))
             .orElseThrow(StillController::gone);
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)

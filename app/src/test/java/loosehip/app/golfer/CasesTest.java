@@ -178,10 +178,17 @@ class CasesTest {
                     GolferText.workup(knee + "given 2026-12-01 2027-01-12 seated-knee-drops"))
                 .words())
         .isEqualTo("plan not safe now");
-    Glance due = AtAGlance.glance(GolferText.workup(stiff + "given 2026-10-18 2026-11-29 bridge"));
+    String over = stiff + "given 2026-10-18 2026-11-29 bridge";
+    Glance due =
+        AtAGlance.glance(
+            Workup.of(
+                GolferText.of(over, LocalDate.of(2026, 10, 18), List.of()), GolferText.TODAY));
     assertThat(due.group()).isEqualTo(TodayGroup.DUE);
     assertThat(due.words()).isEqualTo("retest due 29 Nov 2026");
     assertThat(due.trailInternal()).isEqualTo(Optional.of(20.0));
+    Glance measured = AtAGlance.glance(GolferText.workup(over));
+    assertThat(measured.group()).as("measured again near the day").isEqualTo(TodayGroup.BENCH);
+    assertThat(measured.words()).isEqualTo("measured again: the next block, or hand back");
   }
 
   @Test

@@ -221,7 +221,7 @@ class ProgressFormsTest extends PlanForms {
     assertThat(page.came()).isEqualTo("ten metres more");
     assertThat(page.outcomes()).singleElement().satisfies(c -> assertThat(c.lines()).hasSize(2));
     assertThat(page.outcomes().get(0).words())
-        .containsExactly("driver: from 180 to 186 m, +6. No ruler is known for it.");
+        .containsExactly("driver: from 180 to 186 m, +6; no ruler is known for it");
     page("/golfers/" + golfer + "/follow")
         .andExpect(content().string(containsString("ten metres more")))
         .andExpect(content().string(containsString("Carry, seven-iron: 120 m")));
