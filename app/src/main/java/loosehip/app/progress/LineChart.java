@@ -54,8 +54,12 @@ public record LineChart(
   /** A stretch across the drawing, from top to foot of it. */
   public record Band(String style, double top, double height) {}
 
-  /** A level worth a line. */
-  public record Rule(String words, double y) {}
+  /**
+   * A level worth a line.
+   *
+   * @param wordsY where its words stand, clear of the names of lines
+   */
+  public record Rule(String words, double y, double wordsY) {}
 
   /**
    * A line.
@@ -104,14 +108,15 @@ public record LineChart(
     drawn.forEach(s -> s.points().forEach(p -> days.add(p.on())));
     double[] span = span(drawn, levels);
     Scale scale = new Scale(days.first(), days.last(), span[0], span[1]);
+    List<Line> lines = lines(drawn, scale);
     return Optional.of(
         new LineChart(
             title,
             unit,
             words,
             drawn.stream().filter(s -> s.ruler() > 0).map(s -> band(s, scale)).toList(),
-            levels.stream().map(l -> new Rule(l.words(), scale.y(l.value()))).toList(),
-            lines(drawn, scale),
+            levels.stream().map(l -> rule(l.words(), scale.y(l.value()), lines)).toList(),
+            lines,
             days(days, scale),
             levels(scale),
             table(drawn, days)));
@@ -159,6 +164,16 @@ public record LineChart(
     double first = s.points().get(0).value();
     double top = scale.y(first + s.ruler());
     return new Band(s.style(), top, scale.y(first - s.ruler()) - top);
+  }
+
+  private static Rule rule(String words, double y, List<Line> lines) {
+    double at = y;
+    for (Line line : lines) {
+      if (Math.abs(line.labelY() - at) < LABEL_APART) {
+        at = line.labelY() + (at >= line.labelY() ? LABEL_APART : -LABEL_APART);
+      }
+    }
+    return new Rule(words, y, at);
   }
 
   private static List<Line> lines(List<Series> series, Scale scale) {

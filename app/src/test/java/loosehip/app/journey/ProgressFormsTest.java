@@ -120,6 +120,27 @@ class ProgressFormsTest extends PlanForms {
         .contains("Still seen?", "Sway clear none", "Early stop slight not looked at");
   }
 
+  /** The block is over: measured again, the next one starts today by what is short now. */
+  @Test
+  void fromTheRetestTheNextBlockIsPlanned() throws Exception {
+    note("wish.minutes", "20");
+    note("wish.days", "5");
+    note("fault.sway", "clear");
+    take(CARD, 20, 20, 20);
+    take("seated-rotation.left.internal", 31, 31, 31);
+    take("seated-rotation.left.external", 40, 40, 40);
+    take("trunk-turn.right", 40, 40, 40);
+    note("wish.start", LocalDate.now().minusDays(42).toString());
+    plans.giveFrom(workup(), wren.account(), LocalDate.EPOCH);
+    assertThat(now().block().retest()).isEqualTo(LocalDate.now());
+    assertThat(retest()).contains("Plan the next block");
+    plan("next");
+    assertThat(version()).isEqualTo(2);
+    assertThat(now().start()).isEqualTo(LocalDate.now());
+    assertThat(now().kept().orElseThrow().label()).isEqualTo("the next block");
+    assertThat(retest()).doesNotContain("Plan the next block");
+  }
+
   @Test
   void everyRangeStandsOverTheVisitsAgainstItsRuler() throws Exception {
     take(CARD, 27, 28, 27);

@@ -59,7 +59,7 @@ class RecordFormsTest extends FormsTest {
     asked();
     for (String[] fact :
         new String[][] {
-          {"wish.minutes", "15"}, {"wish.days", "5"}, {"wish.tool-club", "yes"},
+          {"wish.minutes", "10"}, {"wish.days", "3"}, {"wish.tool-club", "yes"},
           {"wish.start", start.toString()}, {"setup.trailFlare", "10"}, {"setup.leadFlare", "20"}
         }) {
       note(fact[0], fact[1]);
