@@ -415,13 +415,11 @@ public final class Facts {
   /** The fact kept under a key, or empty when there is none. */
   public static Optional<Fact<?>> parse(String key) {
     return Stream.concat(
-            Stream.concat(SINGLE.stream(), FollowFacts.SINGLE.stream())
-                .filter(f -> f.key().equals(key)),
-            Stream.concat(FAMILIES.stream(), FollowFacts.FAMILIES.stream())
-                .map(f -> f.parse(key))
-                .flatMap(Optional::stream))
+            SINGLE.stream().filter(f -> f.key().equals(key)),
+            FAMILIES.stream().map(f -> f.parse(key)).flatMap(Optional::stream))
         .findFirst()
-        .map(f -> f);
+        .<Fact<?>>map(f -> f)
+        .or(() -> FollowFacts.parse(key));
   }
 
   private static FactFamily<TestCard, String> ofCard(String prefix, String label) {

@@ -1,6 +1,7 @@
 package loosehip.app.fact;
 
 import java.util.List;
+import java.util.Optional;
 
 /** What is noted while a block is followed. */
 public final class FollowFacts {
@@ -11,8 +12,14 @@ public final class FollowFacts {
   public static final Fact<String> RETEST =
       new Fact<>("retest", Fact.Scope.VISIT, Station.MEASURE, "blind retest", Codecs.mark());
 
-  static final List<Fact<?>> SINGLE = List.of(RETEST);
-  static final List<FactFamily<?, ?>> FAMILIES = List.of(SessionTold.ON, OutcomeTold.ON);
+  private static final List<FactFamily<?, ?>> FAMILIES = List.of(SessionTold.ON, OutcomeTold.ON);
 
   private FollowFacts() {}
+
+  /** The fact kept under a key, or empty when there is none. */
+  static Optional<Fact<?>> parse(String key) {
+    return key.equals(RETEST.key())
+        ? Optional.of(RETEST)
+        : FAMILIES.stream().map(f -> f.parse(key)).flatMap(Optional::stream).findFirst();
+  }
 }

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** What moved, on a page and as a report for the golfer. */
 @Controller
 class ProgressController {
-  private static final int CHARTS_ON_PAPER = 4;
+  private static final int CHARTS_ON_PAPER = 3;
 
   private final Workups workups;
   private final Frames frames;

@@ -100,11 +100,15 @@ public class ProgressPages {
           List<String> words =
               series.stream()
                   .filter(s -> s.points().size() > 1)
-                  .map(s -> s.name() + ": " + fromTo(s, what.unit()))
+                  .map(s -> of(what, s) + fromTo(s, what.unit()))
                   .toList();
           LineChart.of(what.title(), what.unit(), words, series, List.of()).ifPresent(charts::add);
         });
     return charts;
+  }
+
+  private static String of(Outcome what, LineChart.Series series) {
+    return series.name().equals(what.title()) ? "" : series.name() + ": ";
   }
 
   private static String fromTo(LineChart.Series s, String unit) {
