@@ -385,7 +385,6 @@ public final class Facts {
           SETUP_TODAY,
           BASELINE,
           ORDER);
-
   private static final List<FactFamily<?, ?>> FAMILIES =
       List.of(
           COMPLAINT,
