@@ -145,12 +145,29 @@ public class Homework {
         r.get(ACCOUNT.SHOWN_NAME));
   }
 
-  /** The items of a version that its log has stopped, each with what stopped it. */
-  static Map<ItemId, ItemLog> stopped(DSLContext db, String golferId, int plan) {
+  /**
+   * What the log has stopped and no later version has settled, each with what stopped it: said of
+   * this version, or said after it was given of one before it, as by a phone that was out of reach.
+   *
+   * @param given when the version was given
+   */
+  static Map<ItemId, ItemLog> stopped(DSLContext db, String golferId, int plan, Instant given) {
     Map<ItemId, ItemLog> stopped = new LinkedHashMap<>();
-    inForce(db, HOMEWORK_NOW.GOLFER_ID.eq(golferId).and(HOMEWORK_NOW.PLAN_NUMBER.eq(plan))).stream()
-        .filter(k -> k.log().stops())
-        .forEach(k -> stopped.put(k.item(), k.log()));
+    db.select(HOMEWORK_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
+        .from(HOMEWORK_NOW)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(HOMEWORK_NOW.NOTED_BY))
+        .where(HOMEWORK_NOW.GOLFER_ID.eq(golferId))
+        .orderBy(HOMEWORK_NOW.ON_DAY, HOMEWORK_NOW.NOTED_AT)
+        .forEach(
+            r -> {
+              Said said = kept(r);
+              boolean unsettled =
+                  said.plan() == plan || Instant.parse(r.get(HOMEWORK_NOW.NOTED_AT)).isAfter(given);
+              if (unsettled && said.log().stops()) {
+                stopped.put(said.item(), said.log());
+              }
+            });
     return stopped;
   }
 

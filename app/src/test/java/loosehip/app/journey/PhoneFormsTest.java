@@ -334,6 +334,24 @@ class PhoneFormsTest extends PlanForms {
             });
   }
 
+  /**
+   * A phone out of reach tells of pain in the version before: what is in the plan now is closed all
+   * the same, and the trainer sees it; planning anew settles it.
+   */
+  @Test
+  void painToldLateOfTheVersionBeforeClosesTheItemNow() throws Exception {
+    String other = asked(day).items().get(2).id().id();
+    plan("out", "item", other);
+    assertThat(version()).isGreaterThan(version);
+    assertThat(now().block().everyId()).contains(ItemId.of(item));
+    say("late", ",\"done\":\"under\",\"pain\":6");
+    assertThat(log()).extracting(Homework.Said::plan).containsExactly(version);
+    assertThat(workup().struck()).containsKey(ItemId.of(item));
+    assertThat(read("/")).contains("stopped by pain");
+    plan("replan");
+    assertThat(workup().struck()).isEmpty();
+  }
+
   /** No time twice is no reason to make it easier; too much pain to do it is. */
   @Test
   void whatWasPassedOverForWantOfTimeSaysNothingOfTheRung() throws Exception {

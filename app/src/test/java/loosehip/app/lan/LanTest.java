@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.KeyStore;
 import java.security.cert.X509Certificate;
+import java.time.Clock;
+import java.time.Duration;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLSocket;
 import javax.net.ssl.TrustManagerFactory;
@@ -115,6 +117,25 @@ class LanTest {
   void noOtherNameIsAnsweredTo() throws Exception {
     assertThat(asked("/sign-in", "rebound.example")).startsWith("HTTP/1.1 404");
     assertThat(asked("/sign-in", "localhost:" + lan.port())).startsWith("HTTP/1.1 404");
+  }
+
+  /** Another address, or a key about to run out: a new one, and a broken file is made anew. */
+  @Test
+  void theKeyIsMadeAnewWhenItNoLongerFits() throws IOException {
+    Path home = freshHome();
+    Clock today = Clock.systemUTC();
+    X509Certificate first = key(home, HERE, today).certificate();
+    assertThat(key(home, HERE, today).certificate()).isEqualTo(first);
+    X509Certificate moved = key(home, "10.1.2.3", today).certificate();
+    assertThat(moved).isNotEqualTo(first);
+    Clock late = Clock.offset(today, Duration.ofDays(380));
+    assertThat(key(home, "10.1.2.3", late).certificate()).isNotEqualTo(moved);
+    Files.writeString(home.resolve("lan").resolve("key.p12"), "no key");
+    assertThat(key(home, "10.1.2.3", today).certificate().getNotAfter()).isInTheFuture();
+  }
+
+  private static LanKey key(Path home, String address, Clock clock) {
+    return new LanKey(new Settings(home, false), new Lan(new LanSettings(true, 1, address)), clock);
   }
 
   @Test

@@ -115,6 +115,35 @@ class AtHomeTest {
     assertThatThrownBy(() -> first.then(other)).isInstanceOf(IllegalArgumentException.class);
   }
 
+  /** Three phones of one golfer, in whatever order: the worst that was said of a day stays. */
+  @Test
+  void theOrderOfPhonesChangesNoPain() {
+    Random random = new Random(9);
+    for (int i = 0; i < 300; i++) {
+      List<ItemLog> sent =
+          IntStream.range(0, 3)
+              .mapToObj(
+                  n ->
+                      new ItemLog(
+                          DAY0,
+                          Done.values()[random.nextInt(3)],
+                          Optional.empty(),
+                          random.nextBoolean() ? Optional.of(random.nextInt(11)) : Optional.empty(),
+                          random.nextBoolean(),
+                          random.nextBoolean(),
+                          random.nextInt(4) == 0))
+              .toList();
+      ItemLog one = sent.get(0).then(sent.get(1)).then(sent.get(2));
+      ItemLog other = sent.get(2).then(sent.get(0)).then(sent.get(1));
+      assertThat(other.pain()).isEqualTo(one.pain());
+      assertThat(other.stops())
+          .isEqualTo(one.stops())
+          .isEqualTo(sent.stream().anyMatch(ItemLog::stops));
+      assertThat(other.leaned()).isEqualTo(one.leaned());
+      assertThat(other.goodForm()).isEqualTo(one.goodForm());
+    }
+  }
+
   @ParameterizedTest
   @CsvSource({"0, CARRY_ON", "2, CARRY_ON", "3, EASIER", "4, EASIER", "5, STOP", "10, STOP"})
   void whatFollowsFromPain(int pain, PainAnswer answer) {
