@@ -126,9 +126,9 @@ class PhoneJourneyTest extends MeasureJourney {
       assertThat(phone.locator("#pain-follows")).containsText("Make it easier");
       figures.nth(5).tap();
       assertThat(phone.locator("#pain-follows")).containsText("Stop this one now");
-      phone.locator("[data-pain-done]").tap();
+      phone.waitForResponse(
+          r -> r.url().endsWith("/log"), () -> phone.locator("[data-pain-done]").tap());
       assertThat(phone.locator("#p-name")).not().hasText(first);
-      phone.waitForCondition(() -> !log().isEmpty());
       assertThat(log())
           .singleElement()
           .satisfies(

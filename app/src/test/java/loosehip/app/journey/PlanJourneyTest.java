@@ -214,7 +214,7 @@ class PlanJourneyTest extends MeasureJourney {
     page.locator("#own-exercise [name=stop]").fill("pain in the back");
     page.locator("#own-exercise input[name=demands][value=twist-end]")
         .evaluate("box => box.click()");
-    page.locator("#own-exercise .btn-ink").click();
+    page.locator("#own-exercise .btn-ink").press("Enter");
     assertThat(page.locator("#own .plan-done")).containsText("Shed turn");
     page.navigate("/golfers/" + golfer + "/plan");
     assertThat(page.locator(".items")).containsText("Shed turn");
