@@ -289,9 +289,12 @@ public final class Workup {
               given
                   .stopped()
                   .forEach(
-                      (item, log) ->
+                      (item, log) -> {
+                        if (given.items().contains(item)) {
                           struck.putIfAbsent(
-                              item, new ByLog(RungRule.of(List.of(log)).because(), log.on())));
+                              item, new ByLog(RungRule.of(List.of(log)).because(), log.on()));
+                        }
+                      });
             });
     return struck;
   }

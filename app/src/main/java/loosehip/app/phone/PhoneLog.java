@@ -21,6 +21,7 @@ import loosehip.app.store.Note;
 import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
+import loosehip.core.follow.PainAnswer;
 import loosehip.core.follow.Skip;
 import loosehip.core.named.Named;
 import loosehip.core.plan.ItemId;
@@ -101,7 +102,10 @@ class PhoneLog {
         clock.millis(),
         got,
         refused,
-        now.struck().keySet().stream().map(ItemId::id).toList(),
+        Stream.concat(now.struck().keySet().stream(), now.stopped().keySet().stream())
+            .distinct()
+            .map(ItemId::id)
+            .toList(),
         PhonePages.shut(now).isPresent());
   }
 
@@ -151,16 +155,17 @@ class PhoneLog {
       Workup workup, List<Plans.Plan> versions, SentLog.Entry entry, LocalDate day) throws Unkept {
     ItemId item =
         ItemId.parse(entry.item()).orElseThrow(() -> new Unkept("No exercise has this name."));
+    Optional<Integer> pain = figure(entry.pain(), "Pain");
+    Optional<Integer> effort = figure(entry.effort(), "Effort");
+    boolean worse = Boolean.TRUE.equals(entry.worse());
     Plans.Plan plan =
         Stream.concat(
                 versions.stream().filter(v -> entry.plan() != null && number(v) == entry.plan()),
                 version(versions, day).stream())
             .filter(v -> asked(v, day, item).isPresent())
             .findFirst()
+            .or(() -> stopsBesideThePlan(workup, versions, item, pain, worse))
             .orElseThrow(() -> new Unkept("That was not in your plan on this day."));
-    Optional<Integer> pain = figure(entry.pain(), "Pain");
-    Optional<Integer> effort = figure(entry.effort(), "Effort");
-    boolean worse = Boolean.TRUE.equals(entry.worse());
     Optional<Skip> skipped = Named.parse(Skip.class, entry.skipped());
     boolean hurts = worse || pain.isPresent();
     if (Sessions.stopped(workup, item, day) && !hurts) {
@@ -185,6 +190,20 @@ class PhoneLog {
         log,
         new Homework.Words(words(entry.felt()), "", words(entry.site()), skipped, true),
         "");
+  }
+
+  /**
+   * Pain that stops is heard whatever it was in, as in a part of the reset that no session holds.
+   */
+  private static Optional<Plans.Plan> stopsBesideThePlan(
+      Workup workup,
+      List<Plans.Plan> versions,
+      ItemId item,
+      Optional<Integer> pain,
+      boolean worse) {
+    boolean stops = worse || pain.filter(p -> PainAnswer.of(p) == PainAnswer.STOP).isPresent();
+    boolean known = workup.golfer().practice().catalogue().dose(item).isPresent();
+    return stops && known ? versions.stream().findFirst() : Optional.empty();
   }
 
   /** How much was said to be done, where only that it was worse the day after is new. */

@@ -53,7 +53,8 @@ public record GolferFile(
    * @param number of the version
    * @param span the days it runs over
    * @param items the ids of everything in it, without repeats
-   * @param stopped items that its log has stopped, with what stopped them
+   * @param stopped what its log has stopped, with what stopped it; also what is in no session of
+   *     it, such as a part of the reset
    * @param logged the last day the log says something about; empty when it says nothing yet
    * @param home how the golfer gets on with it at home
    */

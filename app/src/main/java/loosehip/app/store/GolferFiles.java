@@ -165,19 +165,16 @@ public class GolferFiles {
   }
 
   private GolferFile.PlanGiven given(DSLContext db, String golferId, Record r) {
-    Map<ItemId, ItemLog> all =
+    Map<ItemId, ItemLog> stopped =
         Homework.stopped(
             db, golferId, r.get(PLAN_VERSION.NUMBER), Instant.parse(r.get(PLAN_VERSION.MADE_AT)));
-    List<ItemId> items = PlanVersions.items(r.get(PLAN_VERSION.ITEMS));
-    Map<ItemId, ItemLog> stopped = new LinkedHashMap<>(all);
-    stopped.keySet().retainAll(items);
     Optional<LocalDate> logged = Homework.lastDay(db, golferId, HOMEWORK_NOW.DONE.isNotNull());
     return new GolferFile.PlanGiven(
         r.get(PLAN_VERSION.NUMBER),
         new BlockSpan(
             LocalDate.parse(r.get(PLAN_VERSION.STARTS_ON)),
             LocalDate.parse(r.get(PLAN_VERSION.RETEST_ON))),
-        items,
+        PlanVersions.items(r.get(PLAN_VERSION.ITEMS)),
         stopped,
         logged,
         AtHome.of(
@@ -185,7 +182,7 @@ public class GolferFiles {
             day(r.get(PLAN_VERSION.MADE_AT)),
             Homework.lastDay(db, golferId, HOMEWORK_NOW.DONE.ne(Done.UNDER.id())),
             logged,
-            all.values().stream().map(ItemLog::on).max(LocalDate::compareTo)));
+            stopped.values().stream().map(ItemLog::on).max(LocalDate::compareTo)));
   }
 
   private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {

@@ -19,6 +19,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import loosehip.app.fact.SessionTold;
 import loosehip.app.plan.LogSteps;
 import loosehip.app.signin.SignedIn;
@@ -29,6 +30,7 @@ import loosehip.core.follow.RungRule;
 import loosehip.core.follow.Skip;
 import loosehip.core.plan.ItemId;
 import loosehip.core.plan.PlanItem;
+import loosehip.core.plan.PreRoundReset;
 import loosehip.core.plan.Session;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -236,7 +238,8 @@ class PhoneFormsTest extends PlanForms {
   void painFromFiveClosesTheItemAndTodayShowsIt() throws Exception {
     say("k", ",\"done\":\"under\",\"pain\":5")
         .andExpect(content().string(containsString("\"closed\":[\"" + item + "\"]")));
-    assertThat(read("/")).contains("Needs you", "stopped by pain", "what to say");
+    assertThat(read("/")).contains("Needs you", "what to say");
+    assertThat(onToday()).isTrue();
     assertThat(opened()).contains("Stopped by pain on", "closed-words");
     assertThat(workup().struck()).containsKey(ItemId.of(item));
     assertThat(asked(day).items().stream().map(PlanItem::id))
@@ -347,9 +350,49 @@ class PhoneFormsTest extends PlanForms {
     say("late", ",\"done\":\"under\",\"pain\":6");
     assertThat(log()).extracting(Homework.Said::plan).containsExactly(version);
     assertThat(workup().struck()).containsKey(ItemId.of(item));
-    assertThat(read("/")).contains("stopped by pain");
+    assertThat(onToday()).isTrue();
     plan("replan");
     assertThat(workup().struck()).isEmpty();
+  }
+
+  /** The reset holds things that are in no session; pain in them is heard all the same. */
+  @Test
+  void painInThePreRoundResetIsHeardAndTakesItOut() throws Exception {
+    String inReset =
+        Stream.of("side-squat-foot-sweeps", "low-side-steps", "one-leg-turn-held")
+            .filter(id -> !now().block().everyId().contains(ItemId.of(id)))
+            .filter(this::inTheReset)
+            .findFirst()
+            .orElseThrow();
+    item = inReset;
+    say("easy", ",\"done\":\"top\",\"pain\":2")
+        .andExpect(content().string(containsString("not in your plan")));
+    say("hurts", ",\"done\":\"under\",\"pain\":7,\"site\":\"knee\"")
+        .andExpect(content().string(containsString("\"closed\":[\"" + inReset + "\"]")));
+    assertThat(onToday()).isTrue();
+    assertThat(inTheReset(inReset)).isFalse();
+    assertThat(workup().struck()).as("the plan itself goes on").isEmpty();
+    plan("replan");
+    assertThat(onToday()).isFalse();
+  }
+
+  /** Whether this golfer stands among those whom pain stopped. */
+  private boolean onToday() throws Exception {
+    return Pattern.compile(
+            "/golfers/" + golfer + "/plan\"><b>[^<]*</b>\\s*<span>stopped by pain", Pattern.DOTALL)
+        .matcher(read("/"))
+        .find();
+  }
+
+  private boolean inTheReset(String id) {
+    return PreRoundReset.of(
+            workup().golfer().practice().catalogue(),
+            workup().golfer().health(),
+            workup().golfer().body(),
+            workup().stopped())
+        .parts()
+        .stream()
+        .anyMatch(p -> p.exercise().id().equals(id));
   }
 
   /** No time twice is no reason to make it easier; too much pain to do it is. */
