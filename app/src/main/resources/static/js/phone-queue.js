@@ -5,6 +5,8 @@ window.routineQueue = (function () {
   const BASE = location.pathname.replace(/[^/]*$/, "");
   const STORE = "routine.log." + BASE;
   const CLOCK = "routine.clock." + BASE;
+  const SEEN = "routine.seen." + BASE;
+  const A_MINUTE_MS = 60000;
   const MANY = 50;
   const KEPT_MOST = 600;
   const RETRY_MS = [2000, 5000, 15000, 30000];
@@ -36,9 +38,12 @@ window.routineQueue = (function () {
   const offset = () => read(CLOCK) || 0;
   const now = () => new Date(Date.now() + offset());
 
-  // What the trainer's clock says when the page is made; a page kept from earlier says nothing new.
-  function setClock(serverNow, made) {
-    if (made) write(CLOCK, serverNow - Date.now());
+  // What the trainer's clock says, told by a page just made or by an answer. A page kept on the phone
+  // from earlier was seen before, or made with one that was, and says nothing new.
+  function setClock(serverNow) {
+    if (serverNow - (read(SEEN) || 0) < A_MINUTE_MS) return;
+    write(SEEN, serverNow);
+    write(CLOCK, serverNow - Date.now());
   }
 
   function keep() {
@@ -95,6 +100,7 @@ window.routineQueue = (function () {
 
   function took(answer) {
     tries = 0;
+    setClock(answer.now);
     if (entries.length === 1) atOnce = MANY;
     refused = refused.concat(answer.refused);
     const settled = new Set(answer.got.concat(answer.refused.map((r) => r.key)));
@@ -153,5 +159,5 @@ window.routineQueue = (function () {
       .forEach((key) => localStorage.removeItem(key));
   }
 
-  return { say, state, now, setClock, offset, watch: (w) => watchers.push(w), send: () => soon(0) };
+  return { say, state, now, setClock, watch: (w) => watchers.push(w), send: () => soon(0) };
 })();

@@ -19,18 +19,16 @@
   routine.pieces = routine.pieces.map((p) => ({ ...NONE, ...p }));
   routine.reset = routine.reset.map((p) => ({ ...NONE, ...p }));
   for (const [on, places] of Object.entries(routine.sessions)) routine.sessions[on] = places.map((n) => routine.pieces[n]);
-  const kept = performance.getEntriesByType("navigation")[0];
-  queue.setClock(routine.now, !kept || kept.workerStart === 0 || Math.abs(routine.now - queue.now().getTime()) < 120000 || queue.offset() === 0);
+  queue.setClock(routine.now);
   const limits = routine.limits;
   let day = "";
   let told = new Map();
   let began = 0;
   let reset = false;
 
-  function today() {
-    const at = new Date(queue.now().getTime() + routine.zone * 60000);
-    return at.toISOString().slice(0, 10);
-  }
+  const dayOf = (millis) => new Date(millis + routine.zone * 60000).toISOString().slice(0, 10);
+  const made = dayOf(routine.now);
+  const today = () => dayOf(queue.now().getTime());
   const dayBefore = () =>
     Object.keys(routine.sessions)
       .filter((d) => d < today() && (routine.said[d] || []).length)
@@ -60,6 +58,10 @@
     const session = routine.sessions[today()];
     const button = document.querySelector("[data-begin]");
     if (button) button.hidden = !session || !session.length;
+    if (made !== today()) {
+      $("now").textContent = session ? `${session.length} things` : "Nothing today.";
+      if ($("list")) $("list").hidden = true;
+    }
     const said = new Set((routine.said[today()] || []).concat([...told.keys()]));
     const open = (session || []).filter((p) => !said.has(p.id) && !closed(p.id));
     if (button && session) button.textContent = !open.length ? "Do it again" : open.length < session.length ? "Go on" : "Begin";

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.LocalDate;
@@ -55,7 +56,10 @@ class PhoneJourneyTest extends MeasureJourney {
     phone.locator("[data-because=" + because + "]").tap();
   }
 
-  /** Loaded, the server switched off, played, loaded again, switched on, sent: all of it, once. */
+  /**
+   * On a phone whose clock is three years behind: loaded, the server switched off, played, loaded
+   * again, switched on, sent. All of it is there, once, and on its day.
+   */
   @Test
   void aSessionWithoutALineIsAllThereAndOnce() {
     String straight = link();
@@ -64,7 +68,7 @@ class PhoneJourneyTest extends MeasureJourney {
       String link = straight.replace(":" + port, ":" + line.port());
       List<String> wrong = Browser.complaints();
       Page phone = Browser.page(context, wrong);
-      phone.clock().install();
+      phone.clock().install(new Clock.InstallOptions().setTime("2023-05-05T10:00:00"));
       phone.navigate(link);
       assertThat(phone.locator("[data-begin]")).hasText("Begin");
       phone.evaluate("navigator.serviceWorker.ready.then(() => true)");
@@ -103,6 +107,7 @@ class PhoneJourneyTest extends MeasureJourney {
       assertThat(phone.locator("#line")).isEmpty();
       phone.waitForCondition(() -> log().size() >= things);
       assertThat(log()).hasSize(things);
+      assertThat(log()).allMatch(k -> k.log().on().equals(LocalDate.now()));
       assertThat(log().stream().filter(k -> k.words().skipped().isPresent()))
           .allMatch(k -> k.words().skipped().orElseThrow() == Skip.TIME);
       assertThat(log()).allMatch(k -> k.words().byPhone());
