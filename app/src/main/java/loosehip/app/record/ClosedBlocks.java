@@ -1,5 +1,8 @@
 package loosehip.app.record;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -16,6 +19,7 @@ import loosehip.app.plan.Plans;
 import loosehip.app.progress.Moments;
 import loosehip.app.store.Account;
 import loosehip.app.store.Glance;
+import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Homework;
 import loosehip.core.follow.Adherence;
@@ -49,13 +53,32 @@ class ClosedBlocks {
   /** A visit so many days after the first day still counts as the start. */
   private static final int LATE_DAYS = 3;
 
+  private static final int PRACTICES_AT_HAND = 4;
+
+  /** The blocks of a practice as they stood after so many writes, on a day. */
+  private record Of(String practiceId, long edition, LocalDate on) {}
+
+  private final Cache<Of, List<ClosedBlock>> atHand =
+      Caffeine.newBuilder().maximumSize(PRACTICES_AT_HAND).build();
+
   private final Golfers golfers;
+  private final GolferFiles files;
+  private final Clock clock;
   private final Workups workups;
   private final Plans plans;
   private final Moments moments;
   private final Homework homework;
 
-  ClosedBlocks(Golfers golfers, Workups workups, Plans plans, Moments moments, Homework homework) {
+  ClosedBlocks(
+      Golfers golfers,
+      GolferFiles files,
+      Workups workups,
+      Plans plans,
+      Moments moments,
+      Homework homework,
+      Clock clock) {
+    this.files = files;
+    this.clock = clock;
     this.golfers = golfers;
     this.workups = workups;
     this.plans = plans;
@@ -63,8 +86,15 @@ class ClosedBlocks {
     this.homework = homework;
   }
 
-  /** Every closed block, in no order that says whose it is. */
+  /** Every closed block, in no order that says whose it is; kept until the next write. */
   List<ClosedBlock> of(Account account) {
+    return List.copyOf(
+        atHand.get(
+            new Of(account.practiceId(), files.edition(), LocalDate.now(clock)),
+            of -> worked(account)));
+  }
+
+  private List<ClosedBlock> worked(Account account) {
     List<ClosedBlock> all = new ArrayList<>();
     for (Glance glance : golfers.all(account.practiceId())) {
       Workup now = workups.openToWrite(account, glance.golferId());

@@ -82,6 +82,11 @@ public class GolferFiles {
     return atHand.get(new Of(practiceId, golferId, earlier, database.writes()), this::read);
   }
 
+  /** Moves on with every write: while it stands, whatever was worked out from files holds. */
+  public long edition() {
+    return database.writes();
+  }
+
   /** Files at hand are let go, as when one of them is erased. */
   public void forget() {
     atHand.invalidateAll();
