@@ -151,14 +151,6 @@ class FollowController {
     return "follow/after-log";
   }
 
-  /** Something of a session that pain has not stopped. */
-  private static Optional<PlanItem> stillOn(
-      Workup workup, Sessions.OnDay asked, Optional<LocalDate> on) {
-    return asked.session().items().stream()
-        .filter(i -> on.filter(day -> Sessions.stopped(workup, i.id(), day)).isEmpty())
-        .findFirst();
-  }
-
   private String label(ItemId item, LocalDate on) {
     return texts.named(item) + ", " + Dates.day(on);
   }
@@ -177,7 +169,7 @@ class FollowController {
     Optional<LocalDate> on = LogDoor.day(day);
     Optional<Sessions.OnDay> asked = on.flatMap(d -> sessions.asked(workup, d));
     String problem =
-        door.problem(workup, on, asked.flatMap(a -> stillOn(workup, a, on)), effort, pain);
+        door.problem(workup, on, asked.flatMap(a -> LogDoor.going(workup, a, on)), effort, pain);
     if (problem.isEmpty() && LogDoor.figure(pain).filter(p -> p > RungRule.EASY_PAIN).isPresent()) {
       problem =
           "Pain above "

@@ -22,7 +22,6 @@ import loosehip.app.store.Stills;
 import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.PlanWords;
-import loosehip.core.follow.Adherence;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.RungRule;
@@ -168,20 +167,9 @@ class FollowLogs {
     for (int number = 1; number <= now.block().weeks().size(); number++) {
       LocalDate first = now.start().plusWeeks(number - 1L);
       LocalDate end = first.plusDays(7);
-      int asked =
-          first
-              .datesUntil(end)
-              .filter(d -> !d.isAfter(today))
-              .map(d -> Sessions.asked(versions, d))
-              .flatMap(Optional::stream)
-              .mapToInt(a -> a.session().items().size())
-              .sum();
-      List<ItemLog> said =
-          log.stream()
-              .map(Homework.Said::log)
-              .filter(l -> !l.on().isBefore(first) && l.on().isBefore(end))
-              .toList();
-      weeks.add(new FollowLog.Week(number, Adherence.of(asked, said), number == shown));
+      weeks.add(
+          new FollowLog.Week(
+              number, Sessions.kept(versions, log, first, end, today), number == shown));
     }
     return weeks;
   }

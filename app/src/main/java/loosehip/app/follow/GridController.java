@@ -94,7 +94,7 @@ class GridController {
     boolean whole = item.isBlank();
     Optional<PlanItem> about =
         whole
-            ? asked.flatMap(a -> going(workup, a, on))
+            ? asked.flatMap(a -> LogDoor.going(workup, a, on))
             : ItemId.parse(item).flatMap(i -> asked.flatMap(a -> a.item(i)));
     String effort = what.equals("effort") ? value : "";
     String pain = what.equals("pain") ? value : "";
@@ -112,14 +112,6 @@ class GridController {
     model.addAttribute("saved", Saved.of(problem, LocalTime.now(clock)));
     model.addAttribute("problem", problem);
     return "follow/after-grid";
-  }
-
-  /** Something of a session that pain has not stopped. */
-  private static Optional<PlanItem> going(
-      Workup workup, Sessions.OnDay asked, Optional<LocalDate> on) {
-    return asked.session().items().stream()
-        .filter(i -> on.filter(d -> Sessions.stopped(workup, i.id(), d)).isEmpty())
-        .findFirst();
   }
 
   private String sayItem(

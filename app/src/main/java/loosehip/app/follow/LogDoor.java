@@ -49,6 +49,13 @@ class LogDoor {
     return readable ? "" : "Effort and pain go from 0 to 10. Nothing was kept.";
   }
 
+  /** Something of a session that pain has not stopped. */
+  static Optional<PlanItem> going(Workup workup, Sessions.OnDay asked, Optional<LocalDate> on) {
+    return asked.session().items().stream()
+        .filter(i -> on.filter(d -> Sessions.stopped(workup, i.id(), d)).isEmpty())
+        .findFirst();
+  }
+
   /** A figure from 0 to 10 as typed. */
   static Optional<Integer> figure(String typed) {
     return Typed.whole(typed).filter(n -> n >= 0 && n <= 10);

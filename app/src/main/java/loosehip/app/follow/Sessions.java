@@ -11,6 +11,7 @@ import loosehip.app.plan.Plans;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Dates;
+import loosehip.core.follow.Adherence;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.plan.ItemId;
@@ -47,6 +48,34 @@ public class Sessions {
     return inForce(newestFirst, day)
         .flatMap(
             p -> p.block().session(day).map(s -> new OnDay(p.kept().orElseThrow().number(), s)));
+  }
+
+  /**
+   * How much was done of what was asked on these days, up to today.
+   *
+   * @param newestFirst every version
+   * @param end the day after the last
+   */
+  public static Adherence kept(
+      List<Plans.Plan> newestFirst,
+      List<Homework.Said> log,
+      LocalDate first,
+      LocalDate end,
+      LocalDate today) {
+    int asked =
+        first
+            .datesUntil(end)
+            .filter(d -> !d.isAfter(today))
+            .map(d -> asked(newestFirst, d))
+            .flatMap(Optional::stream)
+            .mapToInt(a -> a.session().items().size())
+            .sum();
+    List<ItemLog> said =
+        log.stream()
+            .map(Homework.Said::log)
+            .filter(l -> !l.on().isBefore(first) && l.on().isBefore(end))
+            .toList();
+    return Adherence.of(asked, said);
   }
 
   /** The newest version given by a day; days before the first belong to the first. */

@@ -23,7 +23,6 @@ import loosehip.app.progress.Moments;
 import loosehip.app.repair.SetupRepairs;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
-import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.Dates;
 import loosehip.app.words.PlanWords;
@@ -49,7 +48,6 @@ class PhonePages {
 
   private static final int DAYS_BACK = 7;
   private static final int SECONDS_A_MINUTE = 60;
-  private static final String CONTACT = "contact";
 
   private final Plans plans;
   private final PlanPages planPages;
@@ -164,10 +162,8 @@ class PhonePages {
   }
 
   private String whomToTell(Account by) {
-    return Optional.ofNullable(values.ofPerson(by).get(CONTACT))
-        .map(Noted::value)
-        .map(contact -> by.shownName() + ", " + contact)
-        .orElse(by.shownName());
+    String contact = values.contact(by);
+    return contact.isEmpty() ? by.shownName() : by.shownName() + ", " + contact;
   }
 
   private PhonePage.Now today(List<Plans.Plan> versions, Plans.Plan now, LocalDate today) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.OutcomeTold;
 import loosehip.app.follow.Sessions;
@@ -19,7 +18,6 @@ import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.words.Numbers;
 import loosehip.core.follow.Adherence;
-import loosehip.core.follow.ItemLog;
 import loosehip.core.follow.Outcome;
 import loosehip.core.follow.RangeSeries;
 import loosehip.core.measure.Slot;
@@ -229,20 +227,7 @@ public class ProgressPages {
         break;
       }
       LocalDate end = first.plusDays(7);
-      int asked =
-          first
-              .datesUntil(end)
-              .filter(d -> !d.isAfter(now.today()))
-              .map(d -> Sessions.asked(versions, d))
-              .flatMap(Optional::stream)
-              .mapToInt(a -> a.session().items().size())
-              .sum();
-      List<ItemLog> said =
-          log.stream()
-              .map(Homework.Said::log)
-              .filter(l -> !l.on().isBefore(first) && l.on().isBefore(end))
-              .collect(Collectors.toList());
-      Adherence kept = Adherence.of(asked, said);
+      Adherence kept = Sessions.kept(versions, log, first, end, now.today());
       weeks.add(
           new ProgressPage.Week(
               number, kept.share(), kept.done() + " of " + kept.asked() + " done"));

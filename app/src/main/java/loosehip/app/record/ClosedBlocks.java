@@ -22,8 +22,6 @@ import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Homework;
-import loosehip.core.follow.Adherence;
-import loosehip.core.follow.ItemLog;
 import loosehip.core.limit.Limit;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.CauseChance;
@@ -145,7 +143,8 @@ class ClosedBlocks {
     List<Link> links = new ArrayList<>(before.judgement().links());
     links.addAll(before.judgement().setupLinks());
     return new ClosedBlock(
-        adherence(plan, versions, log),
+        Sessions.kept(versions, log, plan.start(), plan.block().retest(), plan.block().retest())
+            .share(),
         items.stream().map(PlanItem::id).collect(Collectors.toSet()),
         gains(before, after, items),
         links.stream()
@@ -154,24 +153,6 @@ class ClosedBlocks {
         links.stream()
             .flatMap(l -> l.causes().stream().flatMap(c -> called(l, c, after).stream()))
             .toList());
-  }
-
-  private static double adherence(
-      Plans.Plan plan, List<Plans.Plan> versions, List<Homework.Said> log) {
-    LocalDate end = plan.block().retest();
-    int asked =
-        plan.start()
-            .datesUntil(end)
-            .map(d -> Sessions.asked(versions, d))
-            .flatMap(Optional::stream)
-            .mapToInt(a -> a.session().items().size())
-            .sum();
-    List<ItemLog> said =
-        log.stream()
-            .map(Homework.Said::log)
-            .filter(l -> !l.on().isBefore(plan.start()) && l.on().isBefore(end))
-            .toList();
-    return Adherence.of(asked, said).share();
   }
 
   /** What each need that was worked on gained, where the same was measured at both ends. */

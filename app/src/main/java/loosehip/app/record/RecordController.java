@@ -33,7 +33,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/library/record")
 class RecordController {
   private static final String REASON = "rule-reason.";
-  private static final String OWNER = "owner";
 
   private final Frames frames;
   private final RecordPages pages;
@@ -85,7 +84,7 @@ class RecordController {
   }
 
   private String weigh(Account by, Fault fault, Cause shipped, String offered) {
-    if (!by.role().equals(OWNER)) {
+    if (!by.owner()) {
       return "Weights are for the owner to take. Nothing was changed.";
     }
     if (offered.isBlank()) {

@@ -23,7 +23,6 @@ import org.springframework.stereotype.Component;
 /** Builds the page of the practice's own record. */
 @Component
 class RecordPages {
-  private static final String OWNER = "owner";
 
   private final ClosedBlocks blocks;
   private final StandardsShelf shelf;
@@ -69,7 +68,7 @@ class RecordPages {
             .map(e -> share("called " + e.getKey().word(), e.getValue(), "borne out"))
             .toList(),
         record.offers().stream().map(o -> offer(account, o)).toList(),
-        account.role().equals(OWNER),
+        account.owner(),
         told);
   }
 

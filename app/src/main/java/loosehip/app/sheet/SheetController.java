@@ -11,7 +11,6 @@ import loosehip.app.plan.PlanPage;
 import loosehip.app.plan.PlanPages;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
-import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.SafetyWords;
@@ -30,7 +29,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SheetController {
   private final Workups workups;
-  private static final String CONTACT = "contact";
   private static final int CONTACT_MOST = 80;
 
   private final PlanPages pages;
@@ -89,7 +87,8 @@ class SheetController {
       @RequestParam(defaultValue = "") String contact,
       @AuthenticationPrincipal SignedIn user) {
     String kept = Typed.kept(contact, CONTACT_MOST);
-    values.setOwn(user.account(), CONTACT, Optional.of(kept).filter(k -> !k.isEmpty()));
+    values.setOwn(
+        user.account(), PracticeValues.CONTACT, Optional.of(kept).filter(k -> !k.isEmpty()));
     return "redirect:/golfers/{id}/sheet";
   }
 
@@ -99,9 +98,7 @@ class SheetController {
         workup.file().name(),
         user.account().practiceName(),
         user.account().shownName(),
-        Optional.ofNullable(values.ofPerson(user.account()).get(CONTACT))
-            .map(Noted::value)
-            .orElse(""),
+        values.contact(user.account()),
         page,
         workup.golfer().health().limits().stream()
             .flatMap(c -> SafetyWords.limits(c).stream())

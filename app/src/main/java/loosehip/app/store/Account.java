@@ -20,6 +20,11 @@ public record Account(
     String passwordHash,
     String role) {
 
+  /** Whether they own the practice. */
+  public boolean owner() {
+    return role.equals("owner");
+  }
+
   /** Without the password hash, so that it never reaches a log. */
   @Override
   public String toString() {

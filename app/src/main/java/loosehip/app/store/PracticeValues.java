@@ -29,6 +29,14 @@ public class PracticeValues {
     this.clock = clock;
   }
 
+  /** Under this a trainer keeps how golfers reach them. */
+  public static final String CONTACT = "contact";
+
+  /** How golfers reach a trainer, in their own words; empty when they gave nothing. */
+  public String contact(Account trainer) {
+    return Optional.ofNullable(ofPerson(trainer).get(CONTACT)).map(Noted::value).orElse("");
+  }
+
   /** The practice's own values in force, by topic, in the order they were first set. */
   public Map<String, Noted> ofPractice(String practiceId) {
     return current(practiceId, PRACTICE_VALUE_NOW.ACCOUNT_ID.isNull());
