@@ -231,6 +231,7 @@ class StillJourneyTest extends MeasureJourney {
     assertThat(page.locator("#then-now figure")).hasCount(3);
     assertThat(page.locator(".then-changes")).containsText("changed, right now");
     assertThat(page.locator(".then-changes")).containsText("within the error of placing");
+    page.waitForLoadState();
     page.keyboard().press("l");
     assertThat(page.locator(".line-then").first()).isHidden();
     page.navigate(base());
