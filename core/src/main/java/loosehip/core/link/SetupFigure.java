@@ -118,7 +118,18 @@ public enum SetupFigure implements Named {
       window(3, 8),
       window(3, 8),
       SetupFault.NO_SIDE_TILT,
-      null);
+      null),
+  WEIGHT_ALONG_FEET(
+      "weightAlongFeet",
+      "Weight along the feet",
+      "0 heel to 1 toe, the foot further from the middle",
+      "",
+      0,
+      1,
+      window(0.40, 0.60),
+      window(0.40, 0.60),
+      SetupFault.HEEL_WEIGHTED,
+      SetupFault.TOE_WEIGHTED);
 
   /** A belt beyond this is arched clearly, in any shape; degrees. */
   private static final double ARCHED_FROM = 30;

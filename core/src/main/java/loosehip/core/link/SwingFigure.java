@@ -19,12 +19,15 @@ public enum SwingFigure implements Named {
   KNEE_AT_TOP("kneeAtTop", PivotFault.TRAIL_LOCK, "Trail knee bend at the top", "°", -15, 60),
   KNEE_OUTSIDE("kneeOutside", PivotFault.KNEE_DRIFT, "Trail knee outside the foot", "cm", -15, 20),
   DROP("drop", PivotFault.DIP, "Head or belt lower than at address", "cm", -15, 25),
+  TILT_FOR_TURN("tiltForTurn", PivotFault.DIP, "Pelvis tilts once it stopped", "°", 0, 45),
   NEARER_EARLY("nearerEarly", PivotFault.PUSH_IN, "Seat nearer the ball, takeaway", "cm", -15, 20),
   PAST_ANKLE("pastAnkle", PivotFault.SLIDE, "Pelvis centre past the lead ankle", "cm", -30, 25),
   NEARER_IMPACT(
       "nearerImpact", PivotFault.HIP_THRUST, "Seat nearer the ball, impact", "cm", -15, 25),
   LEAD_PRESSURE("leadPressure", PivotFault.SPIN_OUT, "On the lead foot as it opens", "%", 0, 100),
   TOE_PRESSURE("toePressure", PivotFault.TOE_FALL, "Pressure towards the toes", "share", 0, 1),
+  LEAD_AT_FINISH(
+      "leadAtFinish", PivotFault.HANG_BACK, "On the lead foot at the finish", "%", 0, 100),
   SIDE_BEND("sideBend", PivotFault.STEEP_BEND, "Side bend at impact", "°", -20, 80),
   LEAD_HIGHER("leadHigher", PivotFault.LEAD_RISE, "Lead side higher, start down", "°", -30, 30),
   BUCKLE_SHORT("buckleShort", PivotFault.FINISH_SHORT, "Buckle short of the target", "°", -30, 120),
@@ -141,6 +144,9 @@ public enum SwingFigure implements Named {
       case KNEE_AT_TOP -> below(5.0001, Double.NEGATIVE_INFINITY);
       case KNEE_OUTSIDE -> above(-1, 0);
       case DROP -> from(2.5, 5);
+      // How far it drops, in centimetres, makes it clear; that it tilts instead of turning, slight.
+      case TILT_FOR_TURN -> above(3, Double.POSITIVE_INFINITY);
+      case LEAD_AT_FINISH -> below(90, 80);
       case NEARER_EARLY, NEARER_IMPACT -> from(1.5, 3);
       case PAST_ANKLE -> above(-2, 0);
       case LEAD_PRESSURE -> below(60, 50);
