@@ -2,12 +2,15 @@ package loosehip.app.document;
 
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.MalformedInputException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -34,30 +37,46 @@ public record CommandLine(String usage, String what) {
 
   /** Runs on these streams; returns the exit code. */
   public int run(String[] args, PrintStream out, PrintStream err, Function<String, Outcome> work) {
+    return runOnBytes(args, out, err, file -> text(file).map(work).orElseGet(CommandLine::noText));
+  }
+
+  /** Runs on the bytes of the file, for files that are not JSON; returns the exit code. */
+  public int runOnBytes(
+      String[] args, PrintStream out, PrintStream err, Function<byte[], Outcome> work) {
     if (args.length != 1) {
       err.println(usage);
       return BAD_FILE;
     }
-    String text;
+    byte[] file;
     try {
-      text = Files.readString(Path.of(args[0]));
-    } catch (NoSuchFileException e) {
+      file = Files.readAllBytes(Path.of(args[0]));
+    } catch (NoSuchFileException | InvalidPathException e) {
       err.println("/: no such file " + args[0] + "; give the path of " + what);
-      return BAD_FILE;
-    } catch (MalformedInputException e) {
-      err.println("/: is not UTF-8 text; save the file as UTF-8");
       return BAD_FILE;
     } catch (IOException e) {
       err.println("/: cannot be read; check that " + args[0] + " is a readable file");
       return BAD_FILE;
     }
-    Outcome outcome = work.apply(text);
+    Outcome outcome = work.apply(file);
     if (!outcome.problems().isEmpty()) {
       outcome.problems().forEach(p -> err.println(p.line()));
       return BAD_FILE;
     }
     out.println(outcome.answer());
     return 0;
+  }
+
+  private static Optional<String> text(byte[] file) {
+    try {
+      return Optional.of(
+          StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString());
+    } catch (CharacterCodingException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static Outcome noText() {
+    return new Outcome("", List.of(new Problem("", "is not UTF-8 text", "save the file as UTF-8")));
   }
 
   /** A document as JSON, or what is wrong with it as a file of this version 1. */
