@@ -418,7 +418,8 @@ public final class Facts {
             FAMILIES.stream().map(f -> f.parse(key)).flatMap(Optional::stream))
         .findFirst()
         .<Fact<?>>map(f -> f)
-        .or(() -> FollowFacts.parse(key));
+        .or(() -> FollowFacts.parse(key))
+        .or(() -> FromTrace.ON.parse(key));
   }
 
   private static FactFamily<TestCard, String> ofCard(String prefix, String label) {

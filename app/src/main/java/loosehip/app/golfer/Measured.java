@@ -7,7 +7,10 @@ import java.util.stream.Stream;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.FromStill;
+import loosehip.app.fact.FromTrace;
 import loosehip.app.store.GolferFile;
+import loosehip.app.words.Numbers;
+import loosehip.app.words.TraceWords;
 import loosehip.core.link.Level;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.SetupFault;
@@ -49,6 +52,27 @@ public final class Measured {
    */
   public static Optional<FromStill> fromStill(GolferFile file, String id, double value) {
     return Facts.FROM_STILL.about(id).in(file).filter(s -> s.value() == value);
+  }
+
+  /**
+   * How a figure was taken from a recording; empty when it was typed, or changed by hand since.
+   *
+   * @param id of the figure
+   * @param value as it stands
+   */
+  public static Optional<FromTrace> fromTrace(GolferFile file, String id, double value) {
+    return FromTrace.ON.about(id).in(file).filter(t -> t.value() == value);
+  }
+
+  /** Where a figure comes from, as the end of a sentence; empty when it was typed. */
+  public static String origin(GolferFile file, String id, double value) {
+    return fromTrace(file, id, value)
+        .map(t -> "; measured, " + TraceWords.kind(t.kind()))
+        .or(
+            () ->
+                fromStill(file, id, value)
+                    .map(s -> "; from a still, ± " + Numbers.shown(Math.abs(s.plusMinus()))))
+        .orElse("");
   }
 
   /**

@@ -115,18 +115,12 @@ class StanceViews {
             + " to "
             + plain(window.high())
             + figure.unit()
-            + value.map(v -> fromStill(workup, figure, v)).orElse(""),
+            + value.map(v -> Measured.origin(workup.file(), figure.id(), v)).orElse(""),
         value
             .map(v -> says(figure, v, shape))
             .filter(says -> !says.isEmpty())
-            .map(says -> says + fromStill(workup, figure, value.orElseThrow()))
+            .map(says -> says + Measured.origin(workup.file(), figure.id(), value.orElseThrow()))
             .orElse(""));
-  }
-
-  private static String fromStill(Workup workup, SetupFigure figure, double value) {
-    return Measured.fromStill(workup.file(), figure.id(), value)
-        .map(still -> "; from a still, ± " + plain(Math.abs(still.plusMinus())))
-        .orElse("");
   }
 
   private static String says(SetupFigure figure, double value, SpineShape shape) {

@@ -6,6 +6,7 @@ import static loosehip.app.store.generated.Tables.OBSERVATION;
 import static loosehip.app.store.generated.Tables.PHONE_LINK;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
+import static loosehip.app.store.generated.Tables.RECORDING;
 import static loosehip.app.store.generated.Tables.STILL;
 import static loosehip.app.store.generated.Tables.VISIT;
 
@@ -69,6 +70,9 @@ public class GolferExports {
                   "homework",
                   rows(db, HOMEWORK, HOMEWORK.GOLFER_ID.eq(golferId), HOMEWORK.NOTED_AT));
               all.put("stills", rows(db, STILL, STILL.GOLFER_ID.eq(golferId), STILL.TAKEN_AT));
+              all.put(
+                  "recordings",
+                  rows(db, RECORDING, RECORDING.GOLFER_ID.eq(golferId), RECORDING.ADDED_AT));
               all.put(
                   "phoneLinks",
                   rows(

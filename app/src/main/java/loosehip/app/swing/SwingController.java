@@ -230,16 +230,15 @@ class SwingController {
                 new SwingPage.Figure(
                     f,
                     NotedField.typed(workup.file(), Facts.SWING_FIGURE.about(f)),
-                    LinkWords.thresholds(f.edges(asks, arched)) + fromStill(workup, f)))
+                    LinkWords.thresholds(f.edges(asks, arched)) + origin(workup, f)))
         .toList();
   }
 
-  private static String fromStill(Workup workup, SwingFigure figure) {
+  private static String origin(Workup workup, SwingFigure figure) {
     return Facts.SWING_FIGURE
         .about(figure)
         .in(workup.file())
-        .flatMap(v -> Measured.fromStill(workup.file(), figure.id(), v))
-        .map(still -> "; from a still, ± " + Numbers.shown(still.plusMinus()))
+        .map(v -> Measured.origin(workup.file(), figure.id(), v))
         .orElse("");
   }
 

@@ -1,10 +1,16 @@
 package loosehip.app.words;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import loosehip.core.link.SwingFigure;
 import loosehip.core.trace.PressureFigure;
 import loosehip.core.trace.PressureReading;
+import loosehip.core.trace.RecordingKind;
+import loosehip.core.trace.ReturnOrder;
 import loosehip.core.trace.SwingSegment;
+import loosehip.core.trace.SwingTrace;
+import loosehip.core.trace.TraceGap;
 import loosehip.core.trace.TraceProblem;
 import loosehip.core.trace.TraceReading;
 import loosehip.core.trace.TraceReason;
@@ -177,6 +183,51 @@ public final class TraceWords {
         + " ms after "
         + first
         + (lag.tooSoon() ? ", too close to follow it" : lag.tooLate() ? ", later than 120 ms" : "");
+  }
+
+  /** What to keep in mind of how a trace was read. */
+  public static List<String> mind(SwingTrace trace) {
+    List<String> mind = new ArrayList<>();
+    for (TraceGap gap : trace.gaps()) {
+      mind.add(
+          "A gap of "
+              + Numbers.shown(Math.round(gap.milliseconds() * 10) / 10.0)
+              + " ms at "
+              + seconds(gap.at())
+              + " s was filled by a straight line.");
+    }
+    if (trace.cutOff() < SwingTrace.CUT_OFF || trace.hz() < SwingTrace.SLOW_HZ) {
+      mind.add(
+          "Under 60 rows a second: smoothed at "
+              + Numbers.plain(Math.round(trace.cutOff() * 10) / 10.0)
+              + " Hz, a fifth of its rate; short lags are less sure.");
+    }
+    for (SwingSegment segment : List.of(SwingSegment.TORSO, SwingSegment.ARM)) {
+      if (!trace.turns().containsKey(segment)) {
+        mind.add("The file has no " + segment.title() + "; what rests on it is left out.");
+      }
+    }
+    return mind;
+  }
+
+  /** What a wrong order of return means beside the ranges. */
+  public static String wrongOrder(ReturnOrder order) {
+    return switch (order) {
+      case RANGE_FREE ->
+          "The order is wrong and the range is free: a habit or a matter of control, nothing to"
+              + " stretch for.";
+      case RANGE_SHORT ->
+          "The order is wrong, and the range going back is short as well: the range has its own"
+              + " reasons, the order is a habit or a matter of control.";
+      case RANGE_NOT_KNOWN ->
+          "The order is wrong: a habit or a matter of control, never a reason to stretch. Whether the"
+              + " range is free is not measured yet.";
+    };
+  }
+
+  /** What a recording follows, as where a figure comes from. */
+  public static String kind(RecordingKind kind) {
+    return kind == RecordingKind.MOVEMENT ? "a movement trace" : "a pressure trace";
   }
 
   /** A share as percent. */
