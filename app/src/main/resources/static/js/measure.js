@@ -16,15 +16,17 @@
     return Number.isFinite(value) ? value : 0;
   }
 
-  function arc() {
+  function arc(shown) {
     const path = document.getElementById("typed-arc");
     if (!path) return;
-    const turn = Math.max(0, Math.min(180, typed()));
+    const turn = Math.max(0, Math.min(180, shown === undefined ? typed() : Number(shown) || 0));
     const a = Math.PI * (1 - turn / 180);
     const x = 55 + 45 * Math.cos(a);
     const y = 55 - 45 * Math.sin(a);
     path.setAttribute("d", turn ? `M10 55A45 45 0 0 1 ${x.toFixed(1)} ${y.toFixed(1)}` : "");
   }
+
+  window.looseHipArc = arc;
 
   function put(text) {
     const input = entry();
@@ -58,15 +60,15 @@
   const onTheWay = () => queue.waiting(form().dataset.base + "/tries").length;
 
   // Takes what stands in the field, or the floor angle that was reached. The field is free at once.
-  function take(laid, made) {
+  function take(laid, made, device) {
     const box = row() && boxOf(row());
     const method = form().querySelector("[name=method]");
     const values = {
       value: made || entry().value,
       correcting: row(),
       confirm: document.getElementById("confirm").value,
-      submitKey: queue.fresh(),
-      method: method ? method.value : "",
+      submitKey: (device || "") + queue.fresh(),
+      method: device === undefined ? (method ? method.value : "") : "inclinometer",
       compensations: [...document.querySelectorAll("[data-compensation]:checked")].filter(() => !made || !onTaken()).map((c) => c.value),
       blind: Boolean(blind() && !box && Number(live().dataset.tries) + onTheWay() < 3),
       laid: laid || "",
@@ -80,6 +82,9 @@
     if (queue.held()) queue.first(job);
     else queue.post(job, latest);
   }
+
+  // A device takes what it measured; its tries are told apart by the beginning of their key.
+  window.looseHipTake = (degrees, device) => take("", String(degrees), device);
 
   // Tries on their way stand beside the others until they are saved.
   function showsWaiting() {

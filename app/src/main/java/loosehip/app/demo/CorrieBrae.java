@@ -64,6 +64,7 @@ class CorrieBrae implements InitializingBean {
   private final Sessions sessions;
   private final Homework homework;
   private final DemoStills pictures;
+  private final DemoRecordings recordings;
   private final DemoRecord past;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -79,10 +80,12 @@ class CorrieBrae implements InitializingBean {
       Sessions sessions,
       Homework homework,
       DemoStills pictures,
+      DemoRecordings recordings,
       DemoRecord past,
       PasswordEncoder passwords,
       Clock clock) {
     this.pictures = pictures;
+    this.recordings = recordings;
     this.past = past;
     this.accounts = accounts;
     this.golfers = golfers;
@@ -157,6 +160,7 @@ class CorrieBrae implements InitializingBean {
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
         case "still" -> pictures.keep(file, wren, handed(wren, id), words[1]);
+        case "recording" -> recordings.keep(file, wren, words[1]);
         case "plan" -> plan(wren, id, words[1]);
         case "outcome" -> outcome(wren, file, words[1].split(" "));
         case "told" -> told(wren, id, words[1].split(" "));

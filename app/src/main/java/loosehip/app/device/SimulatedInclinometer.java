@@ -8,6 +8,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import loosehip.core.incline.InclineAxis;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
@@ -18,9 +19,10 @@ import org.springframework.stereotype.Component;
 class SimulatedInclinometer implements AngleSource, DisposableBean {
   private static final long EVERY_MS = 100;
   private static final double FOLLOWS = 0.45;
-  private static final double TREMOR = 0.25;
+  private static final double TREMOR = 0.1;
 
   private final Map<String, Double> targets = new ConcurrentHashMap<>();
+  private final Map<Place, Double> zeros = new ConcurrentHashMap<>();
   private final ScheduledExecutorService clock =
       Executors.newSingleThreadScheduledExecutor(
           task -> {
@@ -30,8 +32,13 @@ class SimulatedInclinometer implements AngleSource, DisposableBean {
           });
 
   @Override
+  public String id() {
+    return "simulated";
+  }
+
+  @Override
   public String title() {
-    return "Inclinometer";
+    return "Simulated";
   }
 
   @Override
@@ -45,11 +52,21 @@ class SimulatedInclinometer implements AngleSource, DisposableBean {
   }
 
   @Override
-  public Stream listen(String owner, Consumer<Sample> listener) {
-    Hand hand = new Hand(owner, listener);
+  public Stream listen(Place place, InclineAxis axis, Consumer<Sample> listener) {
+    Hand hand = new Hand(place, listener);
     ScheduledFuture<?> ticking =
         clock.scheduleAtFixedRate(hand, 0, EVERY_MS, TimeUnit.MILLISECONDS);
     return () -> ticking.cancel(false);
+  }
+
+  @Override
+  public void zero(Place place) {
+    zeros.put(place, targets.getOrDefault(place.account(), 0.0));
+  }
+
+  @Override
+  public void took(Place place, double degrees) {
+    // It has no screen of its own.
   }
 
   @Override
@@ -59,24 +76,24 @@ class SimulatedInclinometer implements AngleSource, DisposableBean {
 
   /** One stream: the angle drifts after its target and trembles. */
   private final class Hand implements Runnable {
-    private final String owner;
+    private final Place place;
     private final Consumer<Sample> listener;
     private final Random tremor = new Random(7);
     private double angle;
     private long ticks;
 
-    Hand(String owner, Consumer<Sample> listener) {
-      this.owner = owner;
+    Hand(Place place, Consumer<Sample> listener) {
+      this.place = place;
       this.listener = listener;
-      this.angle = targets.getOrDefault(owner, 0.0);
+      this.angle = targets.getOrDefault(place.account(), 0.0);
     }
 
     @Override
     public void run() {
-      double target = targets.getOrDefault(owner, 0.0);
+      double target = targets.getOrDefault(place.account(), 0.0);
       angle += FOLLOWS * (target - angle);
-      double shown = angle + TREMOR * tremor.nextGaussian();
-      listener.accept(new Sample(ticks * EVERY_MS / 1000.0, Math.round(shown * 10) / 10.0));
+      double shown = angle - zeros.getOrDefault(place, 0.0) + TREMOR * tremor.nextGaussian();
+      listener.accept(Sample.plain(ticks * EVERY_MS / 1000.0, Math.round(shown * 10) / 10.0));
       ticks++;
     }
   }

@@ -99,6 +99,7 @@ class LinksController {
             repairs.of(workup),
             ThreadsDrawing.of(workup),
             workup.judgement().nextTests().stream().map(t -> next(workup, t)).toList(),
+            TracedEvidence.order(workup),
             workup.judgement().backLoads().stream()
                 .map(b -> new LinksPage.BackLoadLine(LinkWords.what(b), LinkWords.follows(b)))
                 .toList(),
@@ -152,6 +153,7 @@ class LinksController {
         link.level().word(),
         LinkWords.verdict(link.triage()),
         link.triage().kind() == Triage.Kind.NOT_SETTLED,
+        TracedEvidence.of(workup, link),
         link.causes().stream().map(c -> cause(workup, link.fault(), c)).toList());
   }
 

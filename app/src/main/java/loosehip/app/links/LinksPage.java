@@ -19,6 +19,7 @@ import loosehip.core.link.PivotFault;
  * @param repairs what puts them right
  * @param threads the same as a drawing; empty when there is nothing to draw
  * @param next what would settle the rest, best first
+ * @param order what a wrong order of return in a recording means; empty when none was taken over
  * @param backLoads what loads a lower back that hurts
  * @param again what is to be looked at again
  * @param edition of the rule book
@@ -32,6 +33,7 @@ public record LinksPage(
     List<SetupRepairs.Repair> repairs,
     Optional<ThreadsView> threads,
     List<NextLine> next,
+    String order,
     List<BackLoadLine> backLoads,
     Again again,
     int edition,
@@ -42,14 +44,22 @@ public record LinksPage(
     return links.isEmpty() && setupLinks.isEmpty();
   }
 
-  /** A fault with its verdict and causes. */
+  /**
+   * A fault with its verdict and causes.
+   *
+   * @param traced what a recording showed of it
+   */
   public record LinkLine(
       String id,
       String title,
       String level,
       String verdict,
       boolean open,
+      List<Traced> traced,
       List<CauseLine> causes) {}
+
+  /** What a recording showed, and where it is. */
+  public record Traced(String words, String recording) {}
 
   /**
    * A cause with its chance and the steps behind it.

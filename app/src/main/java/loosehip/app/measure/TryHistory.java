@@ -62,7 +62,10 @@ class TryHistory {
       return said(now) + " taken back";
     }
     if (before == null || before.withdrawn()) {
-      return said(now) + " taken" + (now.voided() ? ", void" : "");
+      return said(now)
+          + " taken"
+          + (now.byPhone() ? " by phone" : "")
+          + (now.voided() ? ", void" : "");
     }
     if (!said(before).equals(said(now))) {
       return said(before) + " corrected to " + said(now);

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
  * at most.
  */
 @Component
-class LinkGuesses {
+public class LinkGuesses {
   private static final int FREE = 20;
   private static final Duration REMEMBERED = Duration.ofMinutes(10);
   private static final int SOURCES = 10_000;
@@ -30,13 +30,13 @@ class LinkGuesses {
   }
 
   /** Whether a source must wait. */
-  boolean waits(String source) {
+  public boolean waits(String source) {
     Integer wrong = bySource.getIfPresent(source);
     return wrong != null && wrong >= FREE;
   }
 
   /** Counts an address that leads nowhere. */
-  void wrong(String source) {
+  public void wrong(String source) {
     bySource.asMap().merge(source, 1, Integer::sum);
   }
 }

@@ -58,13 +58,13 @@ class SecurityConfiguration {
   }
 
   /**
-   * The golfer's own page. Its address is the key; there is no session, and nothing a browser sends
-   * by itself opens it, so no other site can make it act.
+   * The golfer's own page, and that of a phone that measures. Its address is the key; there is no
+   * session, and nothing a browser sends by itself opens it, so no other site can make it act.
    */
   @Bean
   @Order(1)
   SecurityFilterChain phoneChain(HttpSecurity http) throws Exception {
-    http.securityMatcher("/r/**")
+    http.securityMatcher("/r/**", "/i/**")
         .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
         .csrf(AbstractHttpConfigurer::disable)
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))

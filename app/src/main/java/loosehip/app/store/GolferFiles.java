@@ -240,7 +240,8 @@ public class GolferFiles {
       String word,
       boolean voided,
       boolean withdrawn,
-      boolean corrects) {}
+      boolean corrects,
+      boolean byPhone) {}
 
   /** The history of a slot at this visit. */
   public List<TryEvent> history(GolferFile file, Slot slot) {
@@ -263,7 +264,8 @@ public class GolferFiles {
                     Optional.ofNullable(r.get(READING.WORD)).orElse(""),
                     r.get(READING.VOIDED) == 1,
                     r.get(READING.WITHDRAWN) == 1,
-                    r.get(READING.SUPERSEDES) != null));
+                    r.get(READING.SUPERSEDES) != null,
+                    TrySets.byPhone(r.get(READING.SUBMIT_KEY))));
   }
 
   /** Every value a fact of the golfer ever had, the newest first; taken back is empty. */

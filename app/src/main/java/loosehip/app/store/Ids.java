@@ -8,19 +8,20 @@ import java.util.Base64;
 import java.util.HexFormat;
 
 /** Makes ids of 128 random bits, so that an address cannot be guessed. */
-final class Ids {
+public final class Ids {
   private static final SecureRandom RANDOM = new SecureRandom();
 
   private Ids() {}
 
-  static String fresh() {
+  /** An id that nobody guesses. */
+  public static String fresh() {
     byte[] bytes = new byte[16];
     RANDOM.nextBytes(bytes);
     return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
   }
 
   /** What is kept of a secret that stands in an address: its SHA-256, in hexadecimal digits. */
-  static String hash(String token) {
+  public static String hash(String token) {
     try {
       byte[] digest =
           MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));

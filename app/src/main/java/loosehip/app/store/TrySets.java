@@ -15,6 +15,7 @@ import loosehip.core.measure.OwnRepeatability;
 import loosehip.core.measure.OwnRepeatability.TrySet;
 import loosehip.core.measure.Slot;
 import loosehip.core.named.Named;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The sets of tries one person took, for that person's own repeatability. */
@@ -25,6 +26,14 @@ public class TrySets {
 
   /** Keys of readings that came in a file begin so; nobody's hand is known from them. */
   static final String FROM_FILE = "file:";
+
+  /** Keys of tries that a joined phone measured begin so. */
+  private static final String FROM_PHONE = "phone:";
+
+  /** Whether a key is that of a try a joined phone measured. */
+  static boolean byPhone(@Nullable String submitKey) {
+    return submitKey != null && submitKey.startsWith(FROM_PHONE);
+  }
 
   private final Database database;
 

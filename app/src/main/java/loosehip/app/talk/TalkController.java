@@ -11,6 +11,7 @@ import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.WayBack;
+import loosehip.app.golfer.GolferErased;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Consequences;
@@ -26,6 +27,7 @@ import loosehip.core.safety.Caution;
 import loosehip.core.safety.Clearance;
 import loosehip.core.safety.Passage;
 import loosehip.core.safety.WarningSign;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,6 +45,7 @@ class TalkController {
   private final Journal journal;
   private final Golfers golfers;
   private final Consequences consequences;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   TalkController(
@@ -51,7 +54,9 @@ class TalkController {
       Journal journal,
       Golfers golfers,
       Consequences consequences,
+      ApplicationEventPublisher events,
       Clock clock) {
+    this.events = events;
     this.clock = clock;
     this.workups = workups;
     this.frames = frames;
@@ -194,6 +199,7 @@ class TalkController {
     }
     golfers.erase(file);
     workups.forget();
+    events.publishEvent(new GolferErased(file.id()));
     return "redirect:/?erased";
   }
 }

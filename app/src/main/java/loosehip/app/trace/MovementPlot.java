@@ -1,7 +1,9 @@
 package loosehip.app.trace;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.TraceWords;
@@ -21,6 +23,7 @@ import loosehip.core.trace.TraceReading;
  * @param seconds ticks along the foot
  * @param degrees ticks up the side
  * @param scale for the cursor: how places become seconds and degrees
+ * @param sheet what it is drawn on
  */
 record MovementPlot(
     List<Curve> curves,
@@ -30,17 +33,50 @@ record MovementPlot(
     List<Bracket> brackets,
     List<Tick> seconds,
     List<Tick> degrees,
-    PlotScale scale) {
-  static final double WIDTH = 760;
-  static final double HEIGHT = 380;
-  private static final double LEFT = 46;
-  private static final double RIGHT = 668;
-  private static final double TOP = 40;
-  private static final double FOOT = 346;
+    PlotScale scale,
+    Sheet sheet) {
+  private static final String STOPS = "pelvis stops, of the backswing ";
   private static final double BEFORE = 0.12;
   private static final double AFTER = 0.22;
   private static final int TURNS_APART = 30;
   private static final double LABEL_APART = 17;
+
+  /** What it is drawn on: wide for a desk, narrow for a phone. */
+  enum Sheet {
+    WIDE(760, 380, 46, 668, 346),
+    NARROW(380, 320, 46, 306, 290);
+
+    private static final double TOP = 40;
+
+    private final double width;
+    private final double height;
+    private final double left;
+    private final double right;
+    private final double foot;
+
+    Sheet(double width, double height, double left, double right, double foot) {
+      this.width = width;
+      this.height = height;
+      this.left = left;
+      this.right = right;
+      this.foot = foot;
+    }
+
+    /** The box that is drawn in. */
+    public String box() {
+      return "0 0 " + Numbers.plain(width) + " " + Numbers.plain(height);
+    }
+
+    /** Its name, for styles. */
+    public String style() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** How far apart times are named, seconds. */
+    private double secondsApart() {
+      return this == WIDE ? 0.2 : 0.4;
+    }
+  }
 
   /** A curve: which segment, its points, where its top is marked, where its name stands. */
   record Curve(SwingSegment segment, String points, double topX, double topY, double nameY) {}
@@ -61,27 +97,36 @@ record MovementPlot(
     return reading.events().tops().get(reading.trace().last()).at();
   }
 
-  static MovementPlot of(TraceReading reading, Optional<TraceReading> other) {
+  static MovementPlot of(TraceReading reading, Optional<TraceReading> other, Sheet sheet) {
     List<TraceReading> all = new ArrayList<>(List.of(reading));
     other.ifPresent(all::add);
     double from = all.stream().mapToDouble(r -> r.events().start() - zero(r)).min().orElse(0);
     double to = all.stream().mapToDouble(r -> r.events().impact() - zero(r)).max().orElse(0);
     double[] span = span(all, from - BEFORE, to + AFTER);
     PlotScale scale =
-        new PlotScale(LEFT, RIGHT, TOP, FOOT, from - BEFORE, to + AFTER, span[0], span[1]);
+        new PlotScale(
+            sheet.left,
+            sheet.right,
+            Sheet.TOP,
+            sheet.foot,
+            from - BEFORE,
+            to + AFTER,
+            span[0],
+            span[1]);
     return new MovementPlot(
-        named(curves(reading, scale)),
+        named(curves(reading, scale), sheet),
         other.map(o -> curves(o, scale)).orElse(List.of()),
-        still(reading, scale),
+        still(reading, scale, sheet),
         moments(reading, scale),
-        brackets(reading, scale),
-        ticks(scale.from(), scale.to(), 0.2).stream()
+        brackets(reading, scale, sheet),
+        ticks(scale.from(), scale.to(), sheet.secondsApart()).stream()
             .map(s -> new Tick(scale.x(s), Numbers.shown(Math.round(s * 10) / 10.0 + 0.0)))
             .toList(),
         ticks(span[0], span[1], TURNS_APART).stream()
             .map(d -> new Tick(scale.y(d), Numbers.shown(d)))
             .toList(),
-        scale);
+        scale,
+        sheet);
   }
 
   private static double[] span(List<TraceReading> all, double from, double to) {
@@ -135,21 +180,21 @@ record MovementPlot(
   }
 
   /** Names at the ends of curves, moved apart where they would lie on each other. */
-  private static List<Curve> named(List<Curve> curves) {
+  private static List<Curve> named(List<Curve> curves, Sheet sheet) {
     List<Curve> byPlace = new ArrayList<>(curves);
-    byPlace.sort(java.util.Comparator.comparingDouble(Curve::nameY));
-    double free = TOP;
+    byPlace.sort(Comparator.comparingDouble(Curve::nameY));
+    double free = Sheet.TOP;
     List<Curve> named = new ArrayList<>();
     for (Curve c : byPlace) {
-      double y = PlotScale.tenth(Math.min(Math.max(c.nameY(), free), FOOT));
+      double y = PlotScale.tenth(Math.min(Math.max(c.nameY(), free), sheet.foot));
       named.add(new Curve(c.segment(), c.points(), c.topX(), c.topY(), y));
       free = y + LABEL_APART;
     }
-    named.sort(java.util.Comparator.comparing(Curve::segment));
+    named.sort(Comparator.comparing(Curve::segment));
     return named;
   }
 
-  private static Optional<Stretch> still(TraceReading reading, PlotScale scale) {
+  private static Optional<Stretch> still(TraceReading reading, PlotScale scale, Sheet sheet) {
     return reading
         .stop()
         .map(
@@ -158,16 +203,14 @@ record MovementPlot(
               double to = scale.x(0);
               double turn = reading.events().tops().get(SwingSegment.PELVIS).turn();
               double top = scale.y(turn + TraceReading.STILL);
-              String words =
-                  stop.early()
-                      ? "pelvis stops at " + TraceWords.percent(stop.share()) + " of the backswing"
-                      : "";
+              String share = TraceWords.percent(stop.share());
+              String words = !stop.early() ? "" : sheet == Sheet.NARROW ? share : STOPS + share;
               return new Stretch(
                   from,
                   PlotScale.tenth(Math.max(1, to - from)),
                   top,
                   PlotScale.tenth(scale.y(turn - 2 * TraceReading.STILL) - top),
-words);
+                  words);
             });
   }
 
@@ -178,7 +221,7 @@ words);
         new Moment(scale.x(reading.events().impact() - zero(reading)), "impact", "start"));
   }
 
-  private static List<Bracket> brackets(TraceReading reading, PlotScale scale) {
+  private static List<Bracket> brackets(TraceReading reading, PlotScale scale, Sheet sheet) {
     List<Bracket> brackets = new ArrayList<>();
     for (TraceReading.Lag lag : reading.lags()) {
       double first = scale.x(reading.events().tops().get(lag.first()).at() - zero(reading));
@@ -187,8 +230,13 @@ words);
           new Bracket(
               Math.min(first, second),
               PlotScale.tenth(Math.abs(second - first)),
-              FOOT - 40 + 18 * brackets.size(),
-              lag.first().title() + " → " + lag.second().title() + " " + Numbers.shown(lag.milliseconds()) + " ms",
+              sheet.foot - 40 + 18 * brackets.size(),
+              lag.first().title()
+                  + " → "
+                  + lag.second().title()
+                  + " "
+                  + Numbers.shown(lag.milliseconds())
+                  + " ms",
               lag.outOfOrder()));
     }
     return brackets;

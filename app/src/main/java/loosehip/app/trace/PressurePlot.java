@@ -1,6 +1,7 @@
 package loosehip.app.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.words.Numbers;
@@ -41,7 +42,7 @@ record PressurePlot(
     PlotScale toeScale) {
   static final double WIDTH = 520;
   static final double HEIGHT = 400;
-  private static final double LEFT = 46;
+  private static final double LEFT = 56;
   private static final double RIGHT = 506;
   private static final double LEFT_FOOT = 95;
   private static final double RIGHT_FOOT = 225;
@@ -49,6 +50,8 @@ record PressurePlot(
   private static final double HEEL = 264;
   private static final double DOT_MOST = 15;
   private static final double NEAR = 16;
+  private static final int PATH_POINTS = 160;
+  private static final double MEAN_SECONDS = 0.03;
 
   /** A marked moment on the way of the pressure: where, and where its number stands. */
   record Step(double x, double y, double wordX, String number, String words) {}
@@ -109,14 +112,17 @@ record PressurePlot(
     return w.lead() * w.leadToe() + w.trail() * w.trailToe();
   }
 
-  /** From address to finish where they are marked; what is before and after is waiting. */
+  /**
+   * From address to finish where they are marked; what is before and after is waiting. Drawn as the
+   * mean of a few hundredths of a second, so that the mat's tremor does not blot it.
+   */
   private static String path(PressureTrace trace, boolean trailLeft) {
     int first = trace.moments().getOrDefault(PressureMoment.ADDRESS, 0);
     int last = trace.moments().getOrDefault(PressureMoment.FINISH, trace.rows() - 1);
-    int apart = Math.max(1, (last - first) / 220);
+    int apart = Math.max(1, (last - first) / PATH_POINTS);
     StringBuilder points = new StringBuilder();
     for (int row = first; row <= last; row += apart) {
-      PressureTrace.Weight w = trace.at(row);
+      PressureTrace.Weight w = mean(trace, row);
       points
           .append(points.isEmpty() ? "" : " ")
           .append(across(w.lead(), trailLeft))
@@ -126,13 +132,32 @@ record PressurePlot(
     return points.toString();
   }
 
+  private static PressureTrace.Weight mean(PressureTrace trace, int row) {
+    int first = row;
+    while (first > 0 && trace.seconds()[row] - trace.seconds()[first - 1] <= MEAN_SECONDS) {
+      first--;
+    }
+    int end = row + 1;
+    while (end < trace.rows() && trace.seconds()[end] - trace.seconds()[row] <= MEAN_SECONDS) {
+      end++;
+    }
+    return new PressureTrace.Weight(
+        mean(trace.lead(), first, end),
+        mean(trace.leadToe(), first, end),
+        mean(trace.trailToe(), first, end));
+  }
+
+  private static double mean(double[] values, int first, int end) {
+    return Arrays.stream(values, first, end).average().orElseThrow();
+  }
+
   private static List<Step> steps(PressureTrace trace, boolean trailLeft) {
     List<Step> steps = new ArrayList<>();
     trace
         .moments()
         .forEach(
             (moment, row) -> {
-              PressureTrace.Weight w = trace.at(row);
+              PressureTrace.Weight w = mean(trace, row);
               double x = across(w.lead(), trailLeft);
               double y = along(middle(w));
               boolean taken =
@@ -203,8 +228,7 @@ record PressurePlot(
         .moments()
         .forEach(
             (moment, row) ->
-                moments.add(
-new Moment(scale.x(trace.seconds()[row]), number(moment)));
+                moments.add(new Moment(scale.x(trace.seconds()[row]), number(moment))));
     return moments;
   }
 

@@ -6,10 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
-import loosehip.app.device.AngleSource;
+import loosehip.app.device.OpenStreams;
 import loosehip.app.device.SimulatedRecorder;
-import loosehip.app.document.Documents;
 import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
@@ -57,6 +55,7 @@ class RecordingController {
   private final RecordingShelf shelf;
   private final RecordingPages pages;
   private final SimulatedRecorder recorder;
+  private final OpenStreams streams;
 
   RecordingController(
       Workups workups,
@@ -64,7 +63,9 @@ class RecordingController {
       Recordings recordings,
       RecordingShelf shelf,
       RecordingPages pages,
-      SimulatedRecorder recorder) {
+      SimulatedRecorder recorder,
+      OpenStreams streams) {
+    this.streams = streams;
     this.workups = workups;
     this.frames = frames;
     this.recordings = recordings;
@@ -197,33 +198,18 @@ class RecordingController {
   @GetMapping(path = "/golfers/{id}/recordings/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter live(@PathVariable String id, Played played, @AuthenticationPrincipal SignedIn user) {
     workups.fileToWrite(user.account(), id);
-    SseEmitter emitter = new SseEmitter(LIVE_MOST_MS);
-    AtomicReference<AngleSource.Stream> running = new AtomicReference<>();
-    Runnable stop =
-        () -> {
-          AngleSource.Stream stream = running.getAndSet(null);
-          if (stream != null) {
-            stream.close();
-          }
-        };
-    emitter.onCompletion(stop);
-    emitter.onTimeout(emitter::complete);
-    emitter.onError(e -> stop.run());
-    running.set(
+    OpenStreams.Open stream = streams.open(LIVE_MOST_MS);
+    stream.fedBy(
         recorder.play(
             played.made(),
             played.device(),
             shown -> {
-              try {
-                emitter.send(SseEmitter.event().data(Documents.JSON.writeValueAsString(shown)));
-                if (shown.last()) {
-                  emitter.complete();
-                }
-              } catch (IOException | IllegalStateException gone) {
-                stop.run();
+              stream.send(shown);
+              if (shown.last()) {
+                stream.complete();
               }
             }));
-    return emitter;
+    return stream.emitter();
   }
 
   /** What a simulated device is asked to play; what is not understood is the usual. */

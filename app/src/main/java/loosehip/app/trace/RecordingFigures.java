@@ -55,7 +55,7 @@ final class RecordingFigures {
     }
     for (TraceReading.Lag lag : now.lags()) {
       line.add(
-          lag.first().title() + " to " + lag.second().title(),
+          Text.upper(lag.first().title()) + " to " + lag.second().title(),
           r -> lag(r, lag),
           "10–120 ms",
           Optional.of(!lag.outOfOrder()));

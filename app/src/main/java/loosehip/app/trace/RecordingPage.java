@@ -43,7 +43,7 @@ record RecordingPage(
    * @param asksUnit whether somebody must say its unit
    * @param said what it was said to be written in; empty when nobody said
    * @param mind what to keep in mind reading it
-   * @param movement the plot of a movement
+   * @param movement the plot of a movement, for a desk and for a phone
    * @param pressure the plot of the weight
    * @param others what can be laid over it
    * @param with which one is
@@ -59,7 +59,7 @@ record RecordingPage(
       boolean asksUnit,
       String said,
       List<String> mind,
-      Optional<MovementPlot> movement,
+      List<MovementPlot> movement,
       Optional<PressurePlot> pressure,
       List<Line> others,
       String with,
@@ -88,7 +88,15 @@ record RecordingPage(
       List<String> columns) {}
 
   /** A figure: its name, its value, what is right, whether it is; empty when nothing says so. */
-  record Figure(String title, String value, String then, String right, Optional<Boolean> inside) {}
+  record Figure(String title, String value, String then, String right, Optional<Boolean> inside) {
+    private static final int LONG = 24;
+
+    /** How it is styled. */
+    public String style() {
+      String kind = inside.map(in -> in ? "is-right" : "is-off").orElse("");
+      return value.length() > LONG ? kind + " is-long" : kind;
+    }
+  }
 
   /** What is suggested, and why. */
   record Found(String title, String level, String because) {}

@@ -74,7 +74,12 @@ class RecordingPages {
         read.asksUnit(),
         kept.unit() == AngleUnit.NOT_SAID ? "" : kept.unit().id(),
         mind(read),
-        read.movement().map(m -> MovementPlot.of(m, then)),
+        read.movement().stream()
+            .flatMap(
+                m ->
+                    Arrays.stream(MovementPlot.Sheet.values())
+                        .map(sheet -> MovementPlot.of(m, then, sheet)))
+            .toList(),
         read.pressure().map(p -> PressurePlot.of(p, workup.golfer().handed())),
         others.stream().map(k -> line(k, workup.file().visitId())).toList(),
         then.isPresent() ? with : "",

@@ -88,11 +88,10 @@ class RecordingShelf {
             .in(workup.file())
             .filter(level -> level != sets)
             .map(level -> figure.fault().title() + ", " + level.word() + ", by eye");
-    String unit = figure.sign().isEmpty() ? " " + figure.unit() : figure.sign();
     return new Given(
         figure.id(),
         figure.title(),
-        Numbers.shown(noted) + (figure.most() == 1 ? "" : unit),
+        Numbers.shown(noted) + figure.withUnit(),
         noted,
         fact.note(noted),
         other(workup.file(), fact, figure.id(), figure.sign()).or(() -> tapped),

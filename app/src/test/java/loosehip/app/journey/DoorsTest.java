@@ -111,6 +111,7 @@ class DoorsTest extends FormsTest {
         .replace("{day}", LocalDate.now().toString())
         .replace("{item}", "seated-knee-drops")
         .replace("{still}", "no-such-still")
+        .replace("{recording}", "no-such-recording")
         .replace("{link}", "no-such-link");
   }
 

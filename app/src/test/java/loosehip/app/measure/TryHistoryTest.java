@@ -19,7 +19,8 @@ class TryHistoryTest {
         "",
         voided,
         withdrawn,
-        false);
+        false,
+        by.equals("Phone"));
   }
 
   @Test
@@ -32,7 +33,8 @@ class TryHistoryTest {
                 event("Moss", 2, "26", false, false),
                 event("Wren", 1, "24", true, false),
                 event("Wren", 1, "24", false, false),
-                event("Moss", 2, "26", false, true)));
+                event("Moss", 2, "26", false, true),
+                event("Phone", 3, "25", false, false)));
     assertThat(lines.stream().map(l -> l.replaceAll(", \\d+ \\w+ \\d+, \\d+:\\d+$", "")))
         .containsExactly(
             "Try 1: 24 taken. Wren",
@@ -40,6 +42,7 @@ class TryHistoryTest {
             "Try 2: 60 corrected to 26. Moss",
             "Try 1: 24 voided. Wren",
             "Try 1: 24 counts again. Wren",
-            "Try 2: 26 taken back. Moss");
+            "Try 2: 26 taken back. Moss",
+            "Try 3: 25 taken by phone. Phone");
   }
 }

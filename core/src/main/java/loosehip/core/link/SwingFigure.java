@@ -83,6 +83,11 @@ public enum SwingFigure implements Named {
     return unit.length() < 3 ? " " + unit : "";
   }
 
+  /** What is written after a number that stands alone: its unit, whatever it is. */
+  public String withUnit() {
+    return unit.equals("share") ? "" : unit.equals("°") ? unit : " " + unit;
+  }
+
   /** Least it can be. */
   public double least() {
     return least;

@@ -1,4 +1,4 @@
-package loosehip.app.device;
+package loosehip.core.incline;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -17,7 +17,7 @@ class HoldDetectorTest {
   /** Feeds angles at ten a second. */
   private void feed(double... angles) {
     for (double angle : angles) {
-      HoldDetector.State state = holds.add(new AngleSource.Sample(second, angle));
+      HoldDetector.State state = holds.add(second, angle);
       second += 0.1;
       held = state.held();
       Optional<Double> reading = state.reading();
@@ -61,6 +61,40 @@ class HoldDetectorTest {
     hold(40, 20);
     assertThat(readings).hasSize(2);
     assertThat(readings.get(1)).isCloseTo(40, within(0.35));
+  }
+
+  /** Half a degree from the middle is not steady; a little less is. */
+  @Test
+  void steadyIsLessThanHalfADegreeFromTheMiddle() {
+    for (int i = 0; i < 30; i++) {
+      feed(31 + (i % 2 == 0 ? 0.5 : -0.5));
+    }
+    assertThat(readings).isEmpty();
+    for (int i = 0; i < 30; i++) {
+      feed(31 + (i % 2 == 0 ? 0.49 : -0.49));
+    }
+    assertThat(readings).hasSize(1);
+  }
+
+  /** A phone that slept in between was not held. */
+  @Test
+  void aGapIsNoHold() {
+    hold(31, 6);
+    second += 5;
+    hold(31, 9);
+    assertThat(readings).isEmpty();
+    hold(31, 3);
+    assertThat(readings).hasSize(1);
+  }
+
+  @Test
+  void aTapTakesWhatStandsAndTheNextNeedsAMove() {
+    feed(10, 20);
+    assertThat(holds.takeNow(22.4)).isEqualTo(22.4);
+    hold(22.4, 30);
+    assertThat(readings).isEmpty();
+    hold(27, 20);
+    assertThat(readings).hasSize(1);
   }
 
   @Test
