@@ -193,8 +193,11 @@ public record FollowLog(
     }
   }
 
-  /** The stills of a day. */
-  public record Shown(String on, List<Still> stills) {}
+  /** The stills and the recordings of a day. */
+  public record Shown(String on, List<Still> stills, List<Recorded> recordings) {}
+
+  /** What a recording showed, by its id. */
+  public record Recorded(String id, String words) {}
 
   /** A still, by its id. */
   public record Still(String id, String title) {}

@@ -19,6 +19,7 @@ import loosehip.app.plan.LogSteps;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
 import loosehip.app.store.Stills;
+import loosehip.app.trace.RecordingSays;
 import loosehip.app.words.Dates;
 import loosehip.app.words.FollowWords;
 import loosehip.app.words.PlanWords;
@@ -47,6 +48,7 @@ class FollowLogs {
   private final LogSteps logSteps;
   private final LogGrid grid;
   private final Stills stills;
+  private final RecordingSays recordings;
 
   FollowLogs(
       Plans plans,
@@ -55,7 +57,9 @@ class FollowLogs {
       Figures figures,
       LogSteps logSteps,
       LogGrid grid,
-      Stills stills) {
+      Stills stills,
+      RecordingSays recordings) {
+    this.recordings = recordings;
     this.stills = stills;
     this.grid = grid;
     this.logSteps = logSteps;
@@ -243,22 +247,27 @@ class FollowLogs {
         .isPresent();
   }
 
-  /** The stills of the last days that have any, for whoever consents to pictures. */
+  /** The stills, for whoever consents to pictures, and recordings of the last days with any. */
   private List<FollowLog.Shown> shown(Workup workup) {
-    if (!Facts.PICTURES.isIn(workup.file())) {
-      return List.of();
+    Map<LocalDate, FollowLog.Shown> days = new TreeMap<>(Comparator.reverseOrder());
+    if (Facts.PICTURES.isIn(workup.file())) {
+      stills
+          .of(workup.file())
+          .forEach(
+              s ->
+                  on(days, s.day())
+                      .stills()
+                      .add(new FollowLog.Still(s.id(), s.checkpoint().title())));
     }
-    Map<LocalDate, List<FollowLog.Still>> days = new TreeMap<>(Comparator.reverseOrder());
-    stills
-        .of(workup.file())
-        .forEach(
-            s ->
-                days.computeIfAbsent(s.day(), d -> new ArrayList<>())
-                    .add(new FollowLog.Still(s.id(), s.checkpoint().title())));
-    return days.entrySet().stream()
-        .limit(STILL_DAYS_SHOWN)
-        .map(e -> new FollowLog.Shown(Dates.day(e.getKey()), e.getValue()))
-        .toList();
+    recordings
+        .of(workup)
+        .forEach(r -> on(days, r.on()).recordings().add(new FollowLog.Recorded(r.id(), r.words())));
+    return days.values().stream().limit(STILL_DAYS_SHOWN).toList();
+  }
+
+  private static FollowLog.Shown on(Map<LocalDate, FollowLog.Shown> days, LocalDate day) {
+    return days.computeIfAbsent(
+        day, d -> new FollowLog.Shown(Dates.day(d), new ArrayList<>(), new ArrayList<>()));
   }
 
   private List<FollowLog.Feeling> feelings(List<Homework.Said> log) {

@@ -59,8 +59,15 @@ public final class SpeedBench {
     this.base = "http://localhost:" + port;
   }
 
-  /** Runs everything, at 1 %, 10 % and 100 % of ten years; takes some minutes. */
+  /**
+   * Runs everything, at 1 %, 10 % and 100 % of ten years; takes some minutes. With {@code --traces}
+   * recordings alone.
+   */
   public static void main(String[] args) throws Exception {
+    TraceBench.print();
+    if (Arrays.asList(args).contains("--traces")) {
+      return;
+    }
     for (int share : SHARES) {
       Path home = Files.createTempDirectory("loose-hip-bench");
       try (ConfigurableApplicationContext context =

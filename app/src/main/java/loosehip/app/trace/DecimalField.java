@@ -22,46 +22,42 @@ final class DecimalField {
   static double read(char[] buffer, int offset, int length) {
     int i = offset;
     int end = offset + length;
-    while (i < end && buffer[i] == ' ') {
-      i++;
-    }
-    while (end > i && buffer[end - 1] == ' ') {
-      end--;
-    }
-    int first = i;
     boolean negative = i < end && buffer[i] == '-';
     if (negative) {
       i++;
     }
     long digits = 0;
-    int count = 0;
-    int after = -1;
-    for (; i < end; i++) {
-      char c = buffer[i];
-      if (c >= '0' && c <= '9') {
-        digits = digits * 10 + (c - '0');
-        count++;
-        if (after >= 0) {
-          after++;
-        }
-        if (count > EXACT_DIGITS) {
-          return slowly(buffer, first, end);
-        }
-      } else if (c == '.' && after < 0) {
-        after = 0;
-      } else {
-        return slowly(buffer, first, end);
-      }
+    int first = i;
+    while (i < end && (char) (buffer[i] - '0') < 10) {
+      digits = digits * 10 + (buffer[i++] - '0');
     }
-    if (count == 0) {
-      return Double.NaN;
+    int count = i - first;
+    int after = 0;
+    if (i < end && buffer[i] == '.') {
+      int point = ++i;
+      while (i < end && (char) (buffer[i] - '0') < 10) {
+        digits = digits * 10 + (buffer[i++] - '0');
+      }
+      after = i - point;
+      count += after;
+    }
+    if (i < end || count == 0 || count > EXACT_DIGITS) {
+      return slowly(buffer, offset, offset + length);
     }
     double value = after > 0 ? digits / POWERS[after] : digits;
     return negative ? -value : value;
   }
 
   /** A number as Java reads it, without what only Java writes: hexadecimal, suffixes, infinity. */
-  private static double slowly(char[] buffer, int first, int end) {
+  private static double slowly(char[] buffer, int offset, int to) {
+    int first = offset;
+    int end = to;
+    while (first < end && buffer[first] == ' ') {
+      first++;
+    }
+    while (end > first && buffer[end - 1] == ' ') {
+      end--;
+    }
     for (int i = first; i < end; i++) {
       char c = buffer[i];
       boolean known =

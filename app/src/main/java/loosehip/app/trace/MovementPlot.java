@@ -133,13 +133,13 @@ record MovementPlot(
     double least = 0;
     double most = 0;
     for (TraceReading reading : all) {
+      double zero = zero(reading);
       for (double[] turns : reading.trace().turns().values()) {
-        for (int i = 0; i < turns.length; i++) {
-          double at = reading.trace().time(i) - zero(reading);
-          if (at >= from && at <= to) {
-            least = Math.min(least, turns[i]);
-            most = Math.max(most, turns[i]);
-          }
+        int first = reading.trace().step(from + zero);
+        int last = reading.trace().step(to + zero);
+        for (int i = first; i <= last; i++) {
+          least = Math.min(least, turns[i]);
+          most = Math.max(most, turns[i]);
         }
       }
     }

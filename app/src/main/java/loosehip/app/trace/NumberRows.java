@@ -3,8 +3,6 @@ package loosehip.app.trace;
 import de.siegmar.fastcsv.reader.AbstractBaseCsvCallbackHandler;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,14 +32,15 @@ record NumberRows(
 
   private static final int HEADER_MOST = 4000;
 
+  /** What stands where bytes are no UTF-8 text. */
+  private static final char NOT_UTF_8 = '\uFFFD';
+
   /** What is marked at a row. */
   record Mark(int row, String text) {}
 
   static NumberRows read(byte[] file, Columns columns) {
-    String text;
-    try {
-      text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
-    } catch (CharacterCodingException e) {
+    String text = new String(file, StandardCharsets.UTF_8);
+    if (text.indexOf(NOT_UTF_8) >= 0) {
       return refused(CsvProblem.ofFile("is not UTF-8 text", "save it as CSV in UTF-8"));
     }
     if (text.startsWith("\uFEFF")) {
@@ -70,6 +69,8 @@ record NumberRows(
   /** One reading of a file. */
   private static final class Work {
     private final Columns columns;
+    private final double[] least;
+    private final double[] most;
     private final List<CsvProblem> problems = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
     private List<String> header = List.of();
@@ -81,6 +82,8 @@ record NumberRows(
 
     Work(Columns columns) {
       this.columns = columns;
+      this.least = columns.numbers().stream().mapToDouble(Columns.Number::least).toArray();
+      this.most = columns.numbers().stream().mapToDouble(Columns.Number::most).toArray();
     }
 
     NumberRows read(String text) {
@@ -255,15 +258,18 @@ record NumberRows(
       private void number(int column, char[] buffer, int offset, int length) {
         double value = DecimalField.read(buffer, offset, length);
         values[column][rows] = value;
-        Columns.Number of = columns.numbers().get(column);
-        if (!(value >= of.least() && value <= of.most())) {
-          String text = new String(buffer, offset, Math.min(length, 40)).strip();
-          wrong(
-              getStartingLineNumber(),
-              column,
-              NumberWords.wrong(text, value, of),
-              NumberWords.right(text, value, of));
+        if (!(value >= least[column] && value <= most[column])) {
+          refuse(column, value, new String(buffer, offset, Math.min(length, 40)).strip());
         }
+      }
+
+      private void refuse(int column, double value, String text) {
+        Columns.Number of = columns.numbers().get(column);
+        wrong(
+            getStartingLineNumber(),
+            column,
+            NumberWords.wrong(text, value, of),
+            NumberWords.right(text, value, of));
       }
 
       private void mark(String text) {

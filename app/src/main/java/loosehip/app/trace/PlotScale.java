@@ -2,7 +2,6 @@ package loosehip.app.trace;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.IntToDoubleFunction;
 
 /**
@@ -52,23 +51,33 @@ record PlotScale(
    * @param value of a row
    */
   String points(int rows, IntToDoubleFunction time, IntToDoubleFunction value) {
-    int first = 0;
-    while (first < rows && time.applyAsDouble(first) < from) {
-      first++;
-    }
-    int end = rows;
-    while (end > first && time.applyAsDouble(end - 1) > to) {
-      end--;
-    }
+    int first = firstFrom(rows, time, from);
+    int end = firstFrom(rows, time, Math.nextUp(to));
     StringBuilder points = new StringBuilder();
     for (int row : kept(first, end, value)) {
-      points
-          .append(points.isEmpty() ? "" : " ")
-          .append(place(x(time.applyAsDouble(row))))
-          .append(',')
-          .append(place(y(value.applyAsDouble(row))));
+      if (!points.isEmpty()) {
+        points.append(' ');
+      }
+      place(points, x(time.applyAsDouble(row)));
+      points.append(',');
+      place(points, y(value.applyAsDouble(row)));
     }
     return points.toString();
+  }
+
+  /** The first row at or after a time; times rise. */
+  private static int firstFrom(int rows, IntToDoubleFunction time, double at) {
+    int low = 0;
+    int high = rows;
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (time.applyAsDouble(middle) < at) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
   }
 
   private static List<Integer> kept(int first, int end, IntToDoubleFunction value) {
@@ -85,9 +94,17 @@ record PlotScale(
       int high = first + (int) ((long) rows * (stretch + 1) / STRETCHES);
       int least = low;
       int most = low;
-      for (int row = low; row < high; row++) {
-        least = value.applyAsDouble(row) < value.applyAsDouble(least) ? row : least;
-        most = value.applyAsDouble(row) > value.applyAsDouble(most) ? row : most;
+      double lowest = value.applyAsDouble(low);
+      double highest = lowest;
+      for (int row = low + 1; row < high; row++) {
+        double now = value.applyAsDouble(row);
+        if (now < lowest) {
+          lowest = now;
+          least = row;
+        } else if (now > highest) {
+          highest = now;
+          most = row;
+        }
       }
       kept.add(Math.min(least, most));
       if (least != most) {
@@ -97,9 +114,16 @@ record PlotScale(
     return kept;
   }
 
-  private static String place(double place) {
-    return place == Math.rint(place)
-        ? String.valueOf((long) place)
-        : String.format(Locale.ROOT, "%.1f", place);
+  /** A place with one decimal at most, as {@link #tenth} leaves it. */
+  private static void place(StringBuilder to, double place) {
+    long tenths = Math.round(place * 10);
+    if (tenths < 0) {
+      to.append('-');
+      tenths = -tenths;
+    }
+    to.append(tenths / 10);
+    if (tenths % 10 != 0) {
+      to.append('.').append(tenths % 10);
+    }
   }
 }

@@ -33,6 +33,7 @@ class MainViewsTest extends JourneyTest {
           "pivot/print",
           "swing",
           "stills",
+          "recordings",
           "links",
           "handover",
           "plan",
@@ -105,6 +106,7 @@ class MainViewsTest extends JourneyTest {
   @CsvSource({"paper", "dim"})
   void theGolfersPageHasNone(String light) {
     String link;
+    String measures;
     try (BrowserContext context = Browser.context(port, 1280, 800)) {
       Page page = Browser.page(context, Browser.complaints());
       signedIn(page);
@@ -112,6 +114,11 @@ class MainViewsTest extends JourneyTest {
       page.locator("#make-link").click();
       String text = page.locator(".phone-text").first().inputValue();
       link = text.substring(text.indexOf("http"), text.indexOf(" It works"));
+      page.navigate(page.url().replaceAll("phone$", "measure?card=seated-rotation.right.internal"));
+      page.locator("#entry").press("i");
+      page.locator("label:has(input[name=incl-source][value=phone])").click();
+      page.locator("[data-incl-join]").click();
+      measures = page.locator(".incl-address").inputValue();
     }
     List<String> complaints = Browser.complaints();
     List<String> found = new ArrayList<>();
@@ -137,6 +144,9 @@ class MainViewsTest extends JourneyTest {
       page.locator("[data-leave]").tap();
       assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
           .isLessThanOrEqualTo(390);
+      page.navigate(measures);
+      page.locator("#begin").tap();
+      found.addAll(violations(page, "inclinometer"));
       page.navigate(link.replaceAll("/r/.*", "/trust"));
       found.addAll(violations(page, "trust"));
     }
@@ -167,6 +177,11 @@ class MainViewsTest extends JourneyTest {
     page.navigate(golfer(page, "Ishbel Quarrie") + "stills");
     addresses.add(page.locator(".still-shown").nth(1).getAttribute("href"));
     addresses.add(page.locator("a[href*='then-and-now']").first().getAttribute("href"));
+    for (String name : List.of("Nessa Gilfillan", "Struan Haldane")) {
+      page.navigate("/");
+      page.navigate(golfer(page, name) + "recordings");
+      addresses.add(page.locator(".rec-list a").first().getAttribute("href"));
+    }
     addresses.addAll(ROOMS);
     return addresses;
   }

@@ -57,11 +57,15 @@ final class LowPass {
     int step = backward ? -1 : 1;
     double z1 = (1 - b0) * x[first];
     double z2 = (b0 - a2) * x[first];
+    double c0 = b0;
+    double c1 = b1;
+    double d1 = a1;
+    double d2 = a2;
     for (int i = first, left = x.length; left > 0; i += step, left--) {
       double in = x[i];
-      double out = b0 * in + z1;
-      z1 = b1 * in - a1 * out + z2;
-      z2 = b0 * in - a2 * out;
+      double out = c0 * in + z1;
+      z1 = c1 * in - d1 * out + z2;
+      z2 = c0 * in - d2 * out;
       x[i] = out;
     }
   }

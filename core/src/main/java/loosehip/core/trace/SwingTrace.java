@@ -67,6 +67,10 @@ public record SwingTrace(
   private static final double RADIANS_LEAST = 0.35;
 
   private static final double TINY = 1e-9;
+
+  /** Steps that differ by less than this share are alike. */
+  private static final double NEARLY = 0.01;
+
   private static final double TINY_HZ = 1e-3;
 
   /** Copies the list and the map. */
@@ -148,8 +152,14 @@ public record SwingTrace(
 
   private static double usualStep(double[] t) {
     double[] steps = new double[t.length - 1];
+    double first = t[1] - t[0];
+    boolean even = true;
     for (int i = 0; i < steps.length; i++) {
       steps[i] = t[i + 1] - t[i];
+      even &= Math.abs(steps[i] - first) < NEARLY * first;
+    }
+    if (even) {
+      return first;
     }
     Arrays.sort(steps);
     return steps[steps.length / 2];
@@ -170,7 +180,10 @@ public record SwingTrace(
     double cutOff = hz < SLOW_HZ - TINY_HZ ? hz / 5 : CUT_OFF;
     LowPass filter = new LowPass(hz, cutOff);
     Map<SwingSegment, double[]> turns = new EnumMap<>(SwingSegment.class);
-    samples.turns().forEach((s, v) -> turns.put(s, fromAddress(filter, hz, onGrid(t, v, hz))));
+    boolean already = onGridAlready(t, hz);
+    samples
+        .turns()
+        .forEach((s, v) -> turns.put(s, fromAddress(filter, hz, already ? v : onGrid(t, v, hz))));
     return new SwingTrace(
         t[0],
         hz,
@@ -178,7 +191,7 @@ public record SwingTrace(
         gaps,
         cutOff,
         turns,
-        fromAddress(filter, hz, onGrid(t, samples.tilt(), hz)),
+        fromAddress(filter, hz, already ? samples.tilt() : onGrid(t, samples.tilt(), hz)),
         samples.impactRow().map(row -> t[row]));
   }
 
@@ -194,6 +207,19 @@ public record SwingTrace(
       smooth[i] -= address;
     }
     return smooth;
+  }
+
+  private static boolean onGridAlready(double[] t, double hz) {
+    if ((int) Math.floor((t[t.length - 1] - t[0]) * hz + 1e-6) + 1 != t.length) {
+      return false;
+    }
+    double step = 1 / hz;
+    for (int i = 0; i < t.length; i++) {
+      if (Math.abs(t[i] - t[0] - i * step) > 1e-6 * step) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static double[] onGrid(double[] t, double[] values, double hz) {
@@ -219,6 +245,11 @@ public record SwingTrace(
   /** The time of a step, seconds. */
   public double time(int step) {
     return from + step / hz;
+  }
+
+  /** The step nearest to a time; the first or last one beyond them. */
+  public int step(double at) {
+    return (int) Math.max(0, Math.min(Math.round((at - from) * hz), size() - 1L));
   }
 
   /** The last segment that is followed: the arm, else the torso, else the pelvis. */
