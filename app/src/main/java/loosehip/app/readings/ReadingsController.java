@@ -12,6 +12,7 @@ import loosehip.app.door.Door;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.DataFolder;
 import loosehip.app.store.ReadingFiles;
 import loosehip.app.words.Typed;
 import loosehip.core.safety.Passage;
@@ -36,9 +37,16 @@ class ReadingsController {
   private final ReadingFiles files;
   private final Intake intake;
   private final ReadingsOut out;
+  private final DataFolder folder;
 
   ReadingsController(
-      Frames frames, Workups workups, ReadingFiles files, Intake intake, ReadingsOut out) {
+      Frames frames,
+      Workups workups,
+      ReadingFiles files,
+      Intake intake,
+      ReadingsOut out,
+      DataFolder folder) {
+    this.folder = folder;
     this.frames = frames;
     this.workups = workups;
     this.files = files;
@@ -74,7 +82,7 @@ class ReadingsController {
     if (file.isEmpty() || file.get().isEmpty()) {
       return show(user, model, "Choose a CSV file first. Nothing was read.");
     }
-    Path copy = Files.createTempFile("loose-hip-readings", ".csv");
+    Path copy = Files.createTempFile(folder.uploads(), "readings", ".csv");
     try (InputStream in = file.get().getInputStream()) {
       Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
     }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
+import javax.sql.DataSource;
 import loosehip.app.store.migration.V6__Facts_and_plans_as_data;
 import loosehip.app.store.migration.V7__Cautions_act_on_demands;
 import loosehip.app.store.migration.V8__Own_words_and_set_up_routines;
@@ -17,8 +18,8 @@ import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
 
 /**
- * One SQLite file in WAL mode: many readers, one writer. Commits reach the disk at each checkpoint
- * (synchronous NORMAL): a crash of the machine may lose the last moments, never the file.
+ * One SQLite file in WAL mode: many readers, one writer. What was said to be saved is on the disk
+ * (synchronous FULL), and what is deleted is written over (secure delete).
  */
 public final class Database implements AutoCloseable {
   private static final int READERS = 4;
@@ -33,20 +34,31 @@ public final class Database implements AutoCloseable {
     String url =
         "jdbc:sqlite:"
             + file
-            + "?journal_mode=WAL&synchronous=NORMAL&foreign_keys=on&busy_timeout=5000"
+            + "?journal_mode=WAL&synchronous=FULL&foreign_keys=on&busy_timeout=5000"
             + "&transaction_mode=IMMEDIATE";
+    DatabaseCheck.before(file);
     this.writePool = pool(url, 1);
-    Flyway.configure()
-        .dataSource(writePool)
+    try {
+      flyway(writePool).migrate();
+      DatabaseCheck.oldRemains(writePool);
+    } catch (RuntimeException e) {
+      writePool.close();
+      throw e;
+    }
+    this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);
+    this.write = DSL.using(writePool, SQLDialect.SQLITE);
+    this.read = DSL.using(readPool, SQLDialect.SQLITE);
+  }
+
+  /** What brings the tables up to date. */
+  static Flyway flyway(DataSource source) {
+    return Flyway.configure()
+        .dataSource(source)
         .javaMigrations(
             new V6__Facts_and_plans_as_data(),
             new V7__Cautions_act_on_demands(),
             new V8__Own_words_and_set_up_routines())
-        .load()
-        .migrate();
-    this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);
-    this.write = DSL.using(writePool, SQLDialect.SQLITE);
-    this.read = DSL.using(readPool, SQLDialect.SQLITE);
+        .load();
   }
 
   /** Opens the file, making it and bringing its tables up to date where needed. */
@@ -65,6 +77,7 @@ public final class Database implements AutoCloseable {
     config.setMaximumPoolSize(size);
     config.setMinimumIdle(1);
     config.setInitializationFailTimeout(5000);
+    config.setConnectionInitSql("PRAGMA secure_delete=ON");
     return new HikariDataSource(config);
   }
 
@@ -91,6 +104,11 @@ public final class Database implements AutoCloseable {
   void settle() {
     write.execute("PRAGMA wal_checkpoint(TRUNCATE)");
     write.execute("PRAGMA optimize=0x10002");
+  }
+
+  /** Nothing deleted is left beside the file either: the log of writes is folded in and emptied. */
+  void forgetDeleted() {
+    write.execute("PRAGMA wal_checkpoint(TRUNCATE)");
   }
 
   @Override

@@ -217,7 +217,12 @@ public class Golfers {
 
   /** Erases a golfer with everything kept about them. */
   public void erase(GolferFile file) {
-    database.write(db -> db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute());
+    database.write(
+        db -> {
+          ReadingFiles.forget(db, file);
+          return db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute();
+        });
+    database.forgetDeleted();
   }
 
   /** A name without accents and capitals, for finding. */

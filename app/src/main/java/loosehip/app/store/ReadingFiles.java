@@ -38,6 +38,31 @@ public class ReadingFiles {
     this.clock = clock;
   }
 
+  /**
+   * Takes somebody's name out of what is kept of files: their lines go with them, lines refused may
+   * quote the name, and a file may be called by it.
+   */
+  static void forget(DSLContext db, GolferFile golfer) {
+    Condition practice =
+        READING_FILE.PRACTICE_ID.eq(
+            DSL.select(GOLFER.PRACTICE_ID).from(GOLFER).where(GOLFER.ID.eq(golfer.id())));
+    for (String word : golfer.name().strip().split("\\s+")) {
+      Condition quoted = READING_FILE_ROW.WORDS.containsIgnoreCase(word);
+      db.update(READING_FILE_ROW)
+          .set(READING_FILE_ROW.WORDS, "a line about somebody erased since")
+          .where(quoted)
+          .and(
+              READING_FILE_ROW.FILE_ID.in(
+                  DSL.select(READING_FILE.ID).from(READING_FILE).where(practice)))
+          .execute();
+      db.update(READING_FILE)
+          .set(READING_FILE.NAME, "a file")
+          .where(practice)
+          .and(READING_FILE.NAME.containsIgnoreCase(word))
+          .execute();
+    }
+  }
+
   /** A reading as a line of a file gives it, whoever it is about. */
   public record FileRow(
       LocalDate visitOn,

@@ -35,7 +35,6 @@ record MovementPlot(
     List<Tick> degrees,
     PlotScale scale,
     Sheet sheet) {
-  private static final String STOPS = "pelvis stops, of the backswing ";
   private static final double BEFORE = 0.12;
   private static final double AFTER = 0.22;
   private static final int TURNS_APART = 30;
@@ -204,7 +203,12 @@ record MovementPlot(
               double turn = reading.events().tops().get(SwingSegment.PELVIS).turn();
               double top = scale.y(turn + TraceReading.STILL);
               String share = TraceWords.percent(stop.share());
-              String words = !stop.early() ? "" : sheet == Sheet.NARROW ? share : STOPS + share;
+              String words =
+                  !stop.early()
+                      ? ""
+                      : sheet == Sheet.NARROW
+                          ? share
+                          : "pelvis stops at " + share + " of the backswing";
               return new Stretch(
                   from,
                   PlotScale.tenth(Math.max(1, to - from)),

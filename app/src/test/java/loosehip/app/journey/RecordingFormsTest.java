@@ -201,7 +201,7 @@ class RecordingFormsTest extends FormsTest {
     String id = before.substring(before.lastIndexOf('/') + 1);
     page(after + "?with=" + id)
         .andExpect(content().string(containsString("mv-then")))
-        .andExpect(content().string(containsString("was 3")));
+        .andExpect(content().string(containsString("the other 3")));
     page(after + "?with=nothing").andExpect(status().isOk());
   }
 
