@@ -52,7 +52,7 @@ class SecurityConfiguration {
   UserDetailsService userDetailsService(Accounts accounts) {
     return name ->
         accounts
-            .bySignInName(name.strip())
+            .bySignInName(SignInThrottle.normal(name))
             .map(SignedIn::new)
             .orElseThrow(() -> new UsernameNotFoundException("no such account"));
   }
@@ -112,12 +112,11 @@ class SecurityConfiguration {
                 form.loginPage("/sign-in")
                     .successHandler(
                         (request, response, authentication) -> {
-                          throttle.succeeded(authentication.getName());
+                          throttle.succeeded(name(request), request.getRemoteAddr());
                           onward.onAuthenticationSuccess(request, response, authentication);
                         })
                     .failureHandler(
                         (request, response, exception) -> {
-                          throttle.failed(name(request));
                           response.sendRedirect("/sign-in?refused");
                         }))
         .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
@@ -181,7 +180,8 @@ class SecurityConfiguration {
         throws IOException, jakarta.servlet.ServletException {
       boolean signingIn =
           request.getMethod().equals("POST") && request.getRequestURI().endsWith("/sign-in");
-      Duration wait = signingIn ? throttle.wait(name(request)) : Duration.ZERO;
+      Duration wait =
+          signingIn ? throttle.ask(name(request), request.getRemoteAddr()) : Duration.ZERO;
       if (wait.isZero()) {
         chain.doFilter(request, response);
       } else {

