@@ -1,9 +1,11 @@
 package loosehip.app.casefile;
 
 import loosehip.app.door.Door;
+import loosehip.app.door.Needs;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Position;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -24,6 +26,7 @@ class CaseController {
   }
 
   @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
   @GetMapping("/golfers/{id}/case.json")
   ResponseEntity<String> caseFile(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     Workup workup = workups.open(user.account(), id);

@@ -9,9 +9,12 @@ import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.view.RedirectView;
 
@@ -29,6 +32,13 @@ class ShutDoors {
   ShutDoors(Workups workups, Frames frames) {
     this.workups = workups;
     this.frames = frames;
+  }
+
+  @ExceptionHandler(NotYours.class)
+  @ResponseStatus(HttpStatus.FORBIDDEN)
+  String notYours(NotYours refused, Model model) {
+    model.addAttribute("words", refused.words());
+    return "error/403";
   }
 
   @ExceptionHandler(DoorShut.class)

@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Position;
 import loosehip.app.words.Typed;
 import loosehip.core.floor.FloorAngle;
 import loosehip.core.floor.FloorTemplate;
@@ -162,6 +164,7 @@ class FloorController {
     return number == Math.rint(number) ? String.valueOf((long) number) : cm(number);
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/bag")
   String add(
       @RequestParam(defaultValue = "") String name,
@@ -180,6 +183,7 @@ class FloorController {
         new FloorPage.PuttingIn(name, length, unit.equals("inch"), problem.get()));
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/bag/{key}/remove")
   String remove(@PathVariable String key, @AuthenticationPrincipal SignedIn user) {
     bags.remove(user.account(), key);

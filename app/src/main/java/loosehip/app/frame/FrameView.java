@@ -11,12 +11,18 @@ import loosehip.app.planview.PlanView;
  *
  * @param practice the practice's name
  * @param signedIn who is signed in
+ * @param owner whether they own the practice
  * @param demo whether this copy runs on demo data
  * @param drawnAt when the page was drawn
  * @param golfer the golfer in hand; empty on pages without one
  */
 public record FrameView(
-    String practice, String signedIn, boolean demo, Instant drawnAt, Optional<GolferBar> golfer) {
+    String practice,
+    String signedIn,
+    boolean owner,
+    boolean demo,
+    Instant drawnAt,
+    Optional<GolferBar> golfer) {
 
   /**
    * The golfer in hand.

@@ -53,6 +53,7 @@ public class Frames {
     return new FrameView(
         account.practiceName(),
         account.shownName(),
+        account.owner(),
         settings.demo(),
         clock.instant(),
         Optional.empty());
@@ -64,6 +65,7 @@ public class Frames {
     return new FrameView(
         account.practiceName(),
         account.shownName(),
+        account.owner(),
         settings.demo(),
         clock.instant(),
         Optional.of(

@@ -5,12 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
+import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
@@ -84,6 +86,7 @@ class BudgetController {
   }
 
   /** Sets a figure of the turn budget; blank resets it. */
+  @Needs(Position.TRAINER)
   @PostMapping("/{id}")
   String coefficient(
       @PathVariable String id,

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.document.Problem;
+import loosehip.app.door.Needs;
 import loosehip.app.exercise.ExerciseShelf;
 import loosehip.app.exercise.OwnExercise;
 import loosehip.app.exercise.OwnItem;
@@ -19,6 +20,7 @@ import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.OwnExercises;
+import loosehip.app.store.Position;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -73,6 +75,7 @@ class ExerciseController {
   }
 
   /** Adds or changes an own exercise; what is wrong is said and what was typed stays. */
+  @Needs(Position.TRAINER)
   @PostMapping("/own")
   String exercise(
       @RequestParam MultiValueMap<String, String> typed,
@@ -84,6 +87,7 @@ class ExerciseController {
   }
 
   /** Adds or changes an own drill. */
+  @Needs(Position.TRAINER)
   @PostMapping("/own/drill")
   String drill(
       @RequestParam MultiValueMap<String, String> typed,
@@ -162,6 +166,7 @@ class ExerciseController {
   }
 
   /** Takes an own item out of use; plans that have it keep their text but not the item. */
+  @Needs(Position.TRAINER)
   @PostMapping("/own/{id}/drop")
   String drop(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user, RedirectAttributes flash) {
@@ -183,6 +188,7 @@ class ExerciseController {
   }
 
   /** Puts an own item back that was taken out of use, as it last stood. */
+  @Needs(Position.TRAINER)
   @PostMapping("/own/{id}/back")
   String back(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user, RedirectAttributes flash) {
@@ -207,6 +213,7 @@ class ExerciseController {
         .orElseGet(() -> ResponseEntity.notFound().build());
   }
 
+  @Needs(Position.TRAINER)
   @GetMapping("/own.json")
   ResponseEntity<byte[]> out(@AuthenticationPrincipal SignedIn user) {
     return ResponseEntity.ok()
@@ -220,6 +227,7 @@ class ExerciseController {
   }
 
   /** Takes a file of exercises and drills; with anything wrong, nothing of it is taken. */
+  @Needs(Position.TRAINER)
   @PostMapping("/own/file")
   String file(
       @RequestParam(required = false) MultipartFile file,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Examiners;
@@ -11,6 +12,7 @@ import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
+import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
@@ -88,6 +90,7 @@ class LibraryController {
   }
 
   /** Sets the practice's own band edges; blank resets them. */
+  @Needs(Position.TRAINER)
   @PostMapping("/bands/{key}")
   String bands(
       @PathVariable String key,
@@ -127,6 +130,7 @@ class LibraryController {
   }
 
   /** Sets the practice's own deviation of one try; blank resets it. */
+  @Needs(Position.TRAINER)
   @PostMapping("/deviation/{method}")
   String deviation(
       @PathVariable String method,
@@ -183,6 +187,7 @@ class LibraryController {
   }
 
   /** Gives one's own running order to everybody in the practice, or takes the practice's away. */
+  @Needs(Position.TRAINER)
   @PostMapping("/order/practice")
   String practiceOrder(
       @RequestParam(defaultValue = "") String take, @AuthenticationPrincipal SignedIn user) {

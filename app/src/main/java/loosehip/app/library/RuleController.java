@@ -2,12 +2,14 @@ package loosehip.app.library;
 
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
+import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
@@ -81,6 +83,7 @@ class RuleController {
   }
 
   /** Sets the weight of one cause; a blank prior resets it. */
+  @Needs(Position.TRAINER)
   @PostMapping("/{fault}/{cause}")
   String weigh(
       @PathVariable String fault,

@@ -9,10 +9,12 @@ import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.door.Door;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.DataFolder;
+import loosehip.app.store.Position;
 import loosehip.app.store.ReadingFiles;
 import loosehip.app.words.Typed;
 import loosehip.core.safety.Passage;
@@ -72,6 +74,7 @@ class ReadingsController {
     return "library/readings";
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/readings")
   String bring(
       @RequestParam Optional<MultipartFile> file,
@@ -128,18 +131,21 @@ class ReadingsController {
     return "library/reading-file-state";
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/readings/{id}/take")
   String take(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     files.find(user.account().practiceId(), id).ifPresent(f -> intake.take(f.id(), user.account()));
     return "redirect:/readings/{id}";
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/readings/{id}/undo")
   String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     files.find(user.account().practiceId(), id).ifPresent(f -> intake.undo(f.id(), user.account()));
     return "redirect:/readings/{id}";
   }
 
+  @Needs(Position.TRAINER)
   @PostMapping("/readings/{id}/drop")
   String drop(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
     files.drop(user.account().practiceId(), id);
@@ -147,6 +153,7 @@ class ReadingsController {
   }
 
   /** Every reading of the practice. */
+  @Needs(Position.TRAINER)
   @GetMapping("/readings.csv")
   void all(
       @RequestParam(defaultValue = ";") String separator,

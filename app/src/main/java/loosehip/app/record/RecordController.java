@@ -1,12 +1,14 @@
 package loosehip.app.record;
 
 import java.util.Optional;
+import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
+import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
@@ -67,6 +69,7 @@ class RecordController {
   }
 
   /** Takes a weight that is offered as things stand, or goes back to the shipped one. */
+  @Needs(Position.TRAINER)
   @PostMapping("/{fault}/{cause}")
   String weigh(
       @PathVariable String fault,
@@ -122,6 +125,7 @@ class RecordController {
   }
 
   /** The same as figures, without names. */
+  @Needs(Position.TRAINER)
   @GetMapping("/record.csv")
   ResponseEntity<String> asCsv(@AuthenticationPrincipal SignedIn user) {
     return ResponseEntity.ok()

@@ -5,6 +5,7 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.Map;
 import loosehip.app.store.Accounts;
@@ -23,6 +24,7 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
@@ -83,7 +85,8 @@ class SecurityConfiguration {
   }
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http, SignInThrottle throttle) throws Exception {
+  SecurityFilterChain chain(
+      HttpSecurity http, SignInThrottle throttle, Accounts accounts, Clock clock) throws Exception {
     SavedRequestAwareAuthenticationSuccessHandler onward =
         new SavedRequestAwareAuthenticationSuccessHandler();
     HttpSessionRequestCache asked = new HttpSessionRequestCache();
@@ -96,6 +99,7 @@ class SecurityConfiguration {
                     .requestMatchers(
                         "/sign-in",
                         "/set-up/**",
+                        "/join/**",
                         "/css/**",
                         "/js/**",
                         "/fonts/**",
@@ -113,12 +117,16 @@ class SecurityConfiguration {
                     .successHandler(
                         (request, response, authentication) -> {
                           throttle.succeeded(name(request), request.getRemoteAddr());
+                          request
+                              .getSession()
+                              .setAttribute(SessionRules.SIGNED_IN, clock.instant());
                           onward.onAuthenticationSuccess(request, response, authentication);
                         })
                     .failureHandler(
                         (request, response, exception) -> {
                           response.sendRedirect("/sign-in?refused");
                         }))
+        .addFilterAfter(new SessionRules(accounts, clock), AuthorizationFilter.class)
         .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
         .addFilterBefore(new ThrottleFilter(throttle), UsernamePasswordAuthenticationFilter.class)
         .exceptionHandling(

@@ -17,14 +17,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The sign-in page, and the owner's one-time set-up. */
 @Controller
 class SignInController {
-  /** The shortest password taken. */
-  private static final int SHORTEST = 10;
 
   private final Accounts accounts;
   private final PasswordEncoder passwords;
+  private final PasswordRule rule;
   private final Settings settings;
 
-  SignInController(Accounts accounts, PasswordEncoder passwords, Settings settings) {
+  SignInController(
+      Accounts accounts, PasswordEncoder passwords, PasswordRule rule, Settings settings) {
+    this.rule = rule;
     this.accounts = accounts;
     this.passwords = passwords;
     this.settings = settings;
@@ -111,7 +112,7 @@ class SignInController {
         field("signInName", "Sign-in name", form, problems),
         new Field(
             "password",
-            "Password, at least " + SHORTEST + " characters",
+            "Password, at least " + PasswordRule.SHORTEST + " characters",
             "password",
             "",
             problems.getOrDefault("password", "")));
@@ -131,9 +132,13 @@ class SignInController {
         problems.put(field, "At most 80 letters.");
       }
     }
-    if (form.getOrDefault("password", "").length() < SHORTEST) {
-      problems.put("password", "At least " + SHORTEST + " characters; a short sentence is good.");
-    }
+    rule.problem(
+            form.getOrDefault("password", ""),
+            List.of(
+                form.getOrDefault("practice", ""),
+                form.getOrDefault("shownName", ""),
+                form.getOrDefault("signInName", "")))
+        .ifPresent(words -> problems.put("password", words));
     if (accounts.bySignInName(form.getOrDefault("signInName", "").strip()).isPresent()) {
       problems.put("signInName", "This name is taken; choose another.");
     }

@@ -2,7 +2,6 @@ package loosehip.app.signin;
 
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import loosehip.app.store.Account;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -18,12 +17,17 @@ public record SignedIn(Account account) implements UserDetails {
 
   @Override
   public Collection<? extends GrantedAuthority> getAuthorities() {
-    return List.of(new SimpleGrantedAuthority("ROLE_" + account.role().toUpperCase(Locale.ROOT)));
+    return List.of(new SimpleGrantedAuthority("ROLE_" + account.position().name()));
   }
 
   @Override
   public String getPassword() {
     return account.passwordHash();
+  }
+
+  @Override
+  public boolean isEnabled() {
+    return !account.disabled();
   }
 
   @Override

@@ -1,5 +1,8 @@
 package loosehip.app.store;
 
+import java.time.Instant;
+import java.util.Optional;
+
 /**
  * Somebody who signs in.
  *
@@ -9,7 +12,9 @@ package loosehip.app.store;
  * @param signInName what they type to sign in
  * @param shownName what others see
  * @param passwordHash encoded password
- * @param role {@code owner} or {@code helper}
+ * @param position what they may do
+ * @param disabled whether they cannot sign in any more
+ * @param sessionsFrom sessions begun before this are over; empty when none are
  */
 public record Account(
     String id,
@@ -18,16 +23,18 @@ public record Account(
     String signInName,
     String shownName,
     String passwordHash,
-    String role) {
+    Position position,
+    boolean disabled,
+    Optional<Instant> sessionsFrom) {
 
   /** Whether they own the practice. */
   public boolean owner() {
-    return role.equals("owner");
+    return position == Position.OWNER;
   }
 
   /** Without the password hash, so that it never reaches a log. */
   @Override
   public String toString() {
-    return "Account[" + id + ", " + role + "]";
+    return "Account[" + id + ", " + position.id() + "]";
   }
 }

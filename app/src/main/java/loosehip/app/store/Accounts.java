@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -55,7 +56,9 @@ public class Accounts {
                     r.get(ACCOUNT.SIGN_IN_NAME),
                     r.get(ACCOUNT.SHOWN_NAME),
                     r.get(ACCOUNT.PASSWORD_HASH),
-                    r.get(ACCOUNT.ROLE)));
+                    Named.require(Position.class, r.get(ACCOUNT.POSITION)),
+                    r.get(ACCOUNT.DISABLED_AT) != null,
+                    Optional.ofNullable(r.get(ACCOUNT.SESSIONS_FROM)).map(Instant::parse)));
   }
 
   /** Makes a one-time set-up token; earlier unused ones stop working. */
@@ -94,7 +97,7 @@ public class Accounts {
                   .execute();
           if (used == 1) {
             String id = addPractice(db, practice);
-            addAccount(db, id, signInName, shownName, passwordHash, "owner");
+            addAccount(db, id, signInName, shownName, passwordHash, Position.OWNER);
           }
           return used == 1;
         });
@@ -106,15 +109,26 @@ public class Accounts {
     database.write(
         db ->
             addAccount(
-                db, addPractice(db, practice), signInName, shownName, passwordHash, "owner"));
+                db,
+                addPractice(db, practice),
+                signInName,
+                shownName,
+                passwordHash,
+                Position.OWNER));
     return bySignInName(signInName).orElseThrow();
   }
 
   /** Adds a helper to the practice of somebody. */
   public Account addHelper(
       Account owner, String shownName, String signInName, String passwordHash) {
+    return add(owner, shownName, signInName, passwordHash, Position.HELPER);
+  }
+
+  /** Adds somebody to the practice of somebody. */
+  Account add(
+      Account owner, String shownName, String signInName, String passwordHash, Position position) {
     database.write(
-        db -> addAccount(db, owner.practiceId(), signInName, shownName, passwordHash, "helper"));
+        db -> addAccount(db, owner.practiceId(), signInName, shownName, passwordHash, position));
     return bySignInName(signInName).orElseThrow();
   }
 
@@ -145,14 +159,15 @@ public class Accounts {
       String signInName,
       String shownName,
       String hash,
-      String role) {
+      Position position) {
     return db.insertInto(ACCOUNT)
         .set(ACCOUNT.ID, Ids.fresh())
         .set(ACCOUNT.PRACTICE_ID, practiceId)
         .set(ACCOUNT.SIGN_IN_NAME, signInName)
         .set(ACCOUNT.SHOWN_NAME, shownName)
         .set(ACCOUNT.PASSWORD_HASH, hash)
-        .set(ACCOUNT.ROLE, role)
+        .set(ACCOUNT.ROLE, position == Position.OWNER ? "owner" : "helper")
+        .set(ACCOUNT.POSITION, position.id())
         .set(ACCOUNT.CREATED_AT, now())
         .execute();
   }

@@ -1,9 +1,11 @@
 package loosehip.app.talk;
 
 import loosehip.app.door.Door;
+import loosehip.app.door.Needs;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferExports;
+import loosehip.app.store.Position;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -31,6 +33,7 @@ class ExportController {
   }
 
   @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
   @GetMapping("/golfers/{id}/everything.json")
   ResponseEntity<String> everything(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.door.Door;
+import loosehip.app.door.Needs;
 import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
@@ -20,6 +21,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
+import loosehip.app.store.Position;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Handed;
 import loosehip.core.named.Named;
@@ -182,6 +184,7 @@ class TalkController {
 
   /** Erases a golfer and everything kept, after the name was typed to confirm. */
   @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
   @PostMapping("/golfers/{id}/erase")
   String erase(
       @PathVariable String id,

@@ -18,7 +18,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FramesTest {
   private static final Account WREN =
-      new Account("a", "p", "The Shed", "wren", "Wren", "hash", "owner");
+      new Account(
+          "a",
+          "p",
+          "The Shed",
+          "wren",
+          "Wren",
+          "hash",
+          loosehip.app.store.Position.OWNER,
+          false,
+          java.util.Optional.empty());
 
   private final Frames frames =
       new Frames(

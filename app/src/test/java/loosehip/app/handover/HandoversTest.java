@@ -19,7 +19,16 @@ import org.junit.jupiter.api.Test;
 /** What the instructor is told: movements and dates, never a reason from the health notes. */
 class HandoversTest {
   private static final Account WREN =
-      new Account("wren-id", "practice", "Corrie Brae", "wren", "Wren", "hash", "owner");
+      new Account(
+          "wren-id",
+          "practice",
+          "Corrie Brae",
+          "wren",
+          "Wren",
+          "hash",
+          loosehip.app.store.Position.OWNER,
+          false,
+          java.util.Optional.empty());
   private static final String HIPS =
       """
       asked

@@ -43,7 +43,7 @@ class FirstGolferJourneyTest extends JourneyTest {
       page.locator("#signInName").fill("wren");
       page.locator("#password").fill("short");
       page.getByText("Make the practice").click();
-      assertThat(page.locator(".problem")).containsText("At least 10 characters");
+      assertThat(page.locator(".problem")).containsText("At least 12 characters");
       assertThat(page.locator("#practice")).hasValue("The Shed");
       page.locator("#password").fill("long enough to be safe");
       page.getByText("Make the practice").click();
