@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.backup.NightlyBackup;
 import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
@@ -13,6 +14,7 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.People;
 import loosehip.app.store.Position;
+import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -37,13 +39,16 @@ class PeopleController {
   private final Accounts accounts;
   private final PasswordEncoder passwords;
   private final PasswordRule rule;
+  private final NightlyBackup backups;
 
   PeopleController(
       Frames frames,
       People people,
       Accounts accounts,
       PasswordEncoder passwords,
-      PasswordRule rule) {
+      PasswordRule rule,
+      NightlyBackup backups) {
+    this.backups = backups;
     this.frames = frames;
     this.people = people;
     this.accounts = accounts;
@@ -59,13 +64,15 @@ class PeopleController {
    * @param made a link just made; shown once
    * @param problem what is wrong with what was typed
    * @param typed the names typed
+   * @param backup how old the last backup is, in words
    */
   record PeoplePage(
       List<People.Person> people,
       List<Position> positions,
       Optional<Made> made,
       String problem,
-      List<String> typed) {}
+      List<String> typed,
+      String backup) {}
 
   /** A link just made, for whom. */
   record Made(String name, String address) {}
@@ -85,7 +92,11 @@ class PeopleController {
             Arrays.stream(Position.values()).filter(p -> p != Position.OWNER).toList(),
             Optional.ofNullable((Made) model.getAttribute(MADE)),
             problem,
-            typed));
+            typed,
+            backups
+                .last()
+                .map(at -> "The last backup was made " + Dates.moment(at) + ".")
+                .orElse("There is no backup yet.")));
     return "people/people";
   }
 
@@ -125,6 +136,14 @@ class PeopleController {
         .filter(p -> people.colleagues(user.account(), id))
         .findFirst()
         .orElseThrow(() -> new NotHere("Nobody of this practice has this address."));
+  }
+
+  /** Makes a backup now. */
+  @Needs(Position.OWNER)
+  @PostMapping("/people/backup")
+  String backup(@AuthenticationPrincipal SignedIn user, Model model) {
+    Optional<String> wrong = backups.now();
+    return wrong.isEmpty() ? "redirect:/people" : show(user, model, wrong.get(), List.of("", ""));
   }
 
   /** A new link to set a password, for somebody who lost theirs. */
