@@ -27,6 +27,7 @@ import java.util.concurrent.Executors;
 import loosehip.app.golfer.Workups;
 import loosehip.app.readings.RowReader.BadRow;
 import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
 import loosehip.app.store.FileReadings;
 import loosehip.app.store.ReadingFiles;
 import loosehip.app.store.ReadingFiles.FileRow;
@@ -40,6 +41,9 @@ import loosehip.core.safety.Refusal;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -47,6 +51,7 @@ import org.springframework.stereotype.Component;
  * hundred at a time, so a million of them need no more memory than a thousand.
  */
 @Component
+@Lazy(false)
 class Intake implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Intake.class);
   private static final int AT_ONCE = 1000;
@@ -56,6 +61,7 @@ class Intake implements DisposableBean {
   private final ReadingFiles files;
   private final FileReadings readings;
   private final Workups workups;
+  private final Accounts accounts;
   private final Clock clock;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
@@ -65,7 +71,9 @@ class Intake implements DisposableBean {
             return thread;
           });
 
-  Intake(ReadingFiles files, FileReadings readings, Workups workups, Clock clock) {
+  Intake(
+      ReadingFiles files, FileReadings readings, Workups workups, Accounts accounts, Clock clock) {
+    this.accounts = accounts;
     this.files = files;
     this.readings = readings;
     this.workups = workups;
@@ -109,41 +117,61 @@ class Intake implements DisposableBean {
     }
   }
 
+  /** What a stop of the program cut off goes on: each row is taken, or taken out, once. */
+  @EventListener(ApplicationReadyEvent.class)
+  void goOn() {
+    for (ReadingFiles.CutOff cutOff : files.cutOffHalfWay()) {
+      accounts
+          .byId(cutOff.broughtBy())
+          .ifPresent(
+              by ->
+                  worker.submit(
+                      () -> {
+                        if (cutOff.taking()) {
+                          taken(cutOff.id(), by);
+                        } else {
+                          undone(cutOff.id(), by);
+                        }
+                      }));
+    }
+  }
+
   /** Takes the good rows of a checked file; nothing when it is not waiting for that. */
   void take(String id, Account by) {
     if (files.move(id, "checked", "taking")) {
-      worker.submit(
-          () -> {
-            try {
-              readings.take(id, by, done -> files.progress(id, done, 0));
-              readings.touched(id).forEach(g -> workups.saved(by, g));
-              files.state(id, "taken", "");
-            } catch (RuntimeException e) {
-              LOG.error("Taking a file of readings failed: {}", e.getClass().getSimpleName());
-              files.state(
-                  id, "taken", "It was cut off: what was taken so far can be undone as one step.");
-            }
-          });
+      worker.submit(() -> taken(id, by));
+    }
+  }
+
+  private void taken(String id, Account by) {
+    try {
+      readings.take(id, by, done -> files.progress(id, done, 0));
+      readings.touched(id).forEach(g -> workups.saved(by, g));
+      files.state(id, "taken", "");
+    } catch (RuntimeException e) {
+      LOG.error("Taking a file of readings failed: {}", e.getClass().getSimpleName());
+      files.state(id, "taken", "It was cut off: what was taken so far can be undone as one step.");
     }
   }
 
   /** Takes back what a file brought. */
   void undo(String id, Account by) {
     if (files.move(id, "taken", "undoing")) {
-      worker.submit(
-          () -> {
-            try {
-              int left = readings.undo(id, by, done -> files.progress(id, done, 0));
-              readings.touched(id).forEach(g -> workups.saved(by, g));
-              files.state(
-                  id,
-                  "undone",
-                  left == 0 ? "" : left + " had been corrected since and were left as corrected.");
-            } catch (RuntimeException e) {
-              LOG.error("Undoing a file of readings failed: {}", e.getClass().getSimpleName());
-              files.state(id, "taken", "Undoing was cut off; undo again.");
-            }
-          });
+      worker.submit(() -> undone(id, by));
+    }
+  }
+
+  private void undone(String id, Account by) {
+    try {
+      int left = readings.undo(id, by, done -> files.progress(id, done, 0));
+      readings.touched(id).forEach(g -> workups.saved(by, g));
+      files.state(
+          id,
+          "undone",
+          left == 0 ? "" : left + " had been corrected since and were left as corrected.");
+    } catch (RuntimeException e) {
+      LOG.error("Undoing a file of readings failed: {}", e.getClass().getSimpleName());
+      files.state(id, "taken", "Undoing was cut off; undo again.");
     }
   }
 

@@ -371,4 +371,22 @@ public class ReadingFiles {
                 .where(READING_FILE.STATE.eq("checking"))
                 .execute());
   }
+
+  /** Work on a file that a stop of the program cut off. */
+  public record CutOff(String id, boolean taking, String broughtBy) {}
+
+  /** Files that were being taken or undone when the program stopped. */
+  public List<CutOff> cutOffHalfWay() {
+    return database
+        .read()
+        .select(READING_FILE.ID, READING_FILE.STATE, READING_FILE.BROUGHT_BY)
+        .from(READING_FILE)
+        .where(READING_FILE.STATE.in("taking", "undoing"))
+        .fetch(
+            r ->
+                new CutOff(
+                    r.get(READING_FILE.ID),
+                    r.get(READING_FILE.STATE).equals("taking"),
+                    r.get(READING_FILE.BROUGHT_BY)));
+  }
 }

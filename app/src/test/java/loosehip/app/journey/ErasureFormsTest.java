@@ -93,7 +93,7 @@ class ErasureFormsTest extends FormsTest {
             .param("checkpoint", "address"));
     readings(
         "thistlewood-winter.csv",
-        "golfer,date,test,side,direction,try,value\n"
+        "golfer,visit_date,test,side,part,try,value_deg\n"
             + NAME
             + ",2026-10-01,seated-rotation,left,internal,1,31.313\n"
             + NAME
