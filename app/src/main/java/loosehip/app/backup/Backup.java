@@ -88,6 +88,9 @@ public final class Backup {
       copy = work.resolve(DataFolder.DATABASE);
       zip = work.resolve("backup.zip");
       Snapshot.take(database, copy);
+      if (passphrase.isEmpty()) {
+        Snapshot.withoutLooks(copy);
+      }
       Instant now = Instant.now(clock);
       About about = new About("loose-hip-backup", 1, now, Snapshot.look(copy), sha256(copy));
       write(zip, copy, about, passphrase);

@@ -8,7 +8,9 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Optional;
 import loosehip.app.store.Accounts;
+import loosehip.app.store.Looks;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -86,7 +88,8 @@ class SecurityConfiguration {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, SignInThrottle throttle, Accounts accounts, Clock clock) throws Exception {
+      HttpSecurity http, SignInThrottle throttle, Accounts accounts, Looks looks, Clock clock)
+      throws Exception {
     SavedRequestAwareAuthenticationSuccessHandler onward =
         new SavedRequestAwareAuthenticationSuccessHandler();
     HttpSessionRequestCache asked = new HttpSessionRequestCache();
@@ -117,6 +120,9 @@ class SecurityConfiguration {
                     .successHandler(
                         (request, response, authentication) -> {
                           throttle.succeeded(name(request), request.getRemoteAddr());
+                          if (authentication.getPrincipal() instanceof SignedIn user) {
+                            looks.note(user.account(), Optional.empty(), Looks.Act.SIGNED_IN, "");
+                          }
                           request
                               .getSession()
                               .setAttribute(SessionRules.SIGNED_IN, clock.instant());
@@ -124,6 +130,10 @@ class SecurityConfiguration {
                         })
                     .failureHandler(
                         (request, response, exception) -> {
+                          accounts
+                              .bySignInName(SignInThrottle.normal(name(request)))
+                              .ifPresent(
+                                  a -> looks.note(a, Optional.empty(), Looks.Act.REFUSED, ""));
                           response.sendRedirect("/sign-in?refused");
                         }))
         .addFilterAfter(new SessionRules(accounts, clock), AuthorizationFilter.class)

@@ -35,6 +35,22 @@ public final class Snapshot {
     }
   }
 
+  /** Takes out of a copy who looked: it goes into no backup that anybody can read. */
+  public static void withoutLooks(Path copy) throws SQLException {
+    try (Connection connection = connection(copy, false);
+        Statement statement = connection.createStatement()) {
+      statement.execute("PRAGMA secure_delete=ON");
+      try (ResultSet table =
+          statement.executeQuery("SELECT 1 FROM sqlite_master WHERE name = 'look'")) {
+        if (!table.next()) {
+          return;
+        }
+      }
+      statement.execute("DELETE FROM look");
+      statement.execute("VACUUM");
+    }
+  }
+
   /**
    * Looks a copy through to its last page.
    *
