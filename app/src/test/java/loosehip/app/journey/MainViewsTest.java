@@ -51,7 +51,9 @@ class MainViewsTest extends JourneyTest {
           "/library/exercises",
           "/library/record",
           "/library/floor",
-          "/readings");
+          "/readings",
+          "/people",
+          "/people/looks");
   private static final List<String> ASK_FIRST = List.of("measure");
   private static final List<Cookie> HELD = new ArrayList<>();
   private static final Set<String> SERIOUS = Set.of("serious", "critical");
