@@ -418,8 +418,7 @@ public final class Facts {
             FAMILIES.stream().map(f -> f.parse(key)).flatMap(Optional::stream))
         .findFirst()
         .<Fact<?>>map(f -> f)
-        .or(() -> FollowFacts.parse(key))
-        .or(() -> FromTrace.ON.parse(key));
+        .or(() -> FollowFacts.parse(key));
   }
 
   private static FactFamily<TestCard, String> ofCard(String prefix, String label) {

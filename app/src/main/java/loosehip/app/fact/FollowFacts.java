@@ -3,7 +3,7 @@ package loosehip.app.fact;
 import java.util.List;
 import java.util.Optional;
 
-/** What is noted while a block is followed. */
+/** What is noted while a block is followed, and what recordings gave. */
 public final class FollowFacts {
   /**
    * That a visit is a retest: what was measured last time stays out of sight until the new set is
@@ -12,7 +12,8 @@ public final class FollowFacts {
   public static final Fact<String> RETEST =
       new Fact<>("retest", Fact.Scope.VISIT, Station.MEASURE, "blind retest", Codecs.mark());
 
-  private static final List<FactFamily<?, ?>> FAMILIES = List.of(SessionTold.ON, OutcomeTold.ON);
+  private static final List<FactFamily<?, ?>> FAMILIES =
+      List.of(SessionTold.ON, OutcomeTold.ON, FromTrace.ON);
 
   private FollowFacts() {}
 

@@ -26,6 +26,11 @@ public enum Position implements Named {
     return may;
   }
 
+  /** The two together. */
+  public String said() {
+    return id + ": " + may;
+  }
+
   /** Whether this one may do what that one may. */
   public boolean atLeast(Position that) {
     return compareTo(that) <= 0;

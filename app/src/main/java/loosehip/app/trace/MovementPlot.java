@@ -240,7 +240,7 @@ record MovementPlot(
                   + lag.second().title()
                   + " "
                   + Numbers.shown(lag.milliseconds())
-                  + " ms",
+                  + (lag.outOfOrder() ? " ms, out of order" : " ms"),
               lag.outOfOrder()));
     }
     return brackets;

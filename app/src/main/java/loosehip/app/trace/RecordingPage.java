@@ -72,6 +72,7 @@ record RecordingPage(
    * @param findings what it suggests
    * @param asked what would take the place of something
    * @param order what a wrong order of return means for this golfer; empty when it is right
+   * @param into where what it gives goes, in words
    * @param takes how much there is to take
    * @param done whether all of it stands where it belongs
    * @param table moments and values for those who do not see the plot
@@ -82,6 +83,7 @@ record RecordingPage(
       List<Found> findings,
       List<Asked> asked,
       String order,
+      String into,
       int takes,
       boolean done,
       List<List<String>> table,

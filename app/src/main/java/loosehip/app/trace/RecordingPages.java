@@ -135,6 +135,7 @@ class RecordingPages {
             .filter(m -> m.lags().stream().anyMatch(TraceReading.Lag::tooSoon))
             .map(m -> TraceWords.wrongOrder(ReturnOrder.of(workup.judgement().budget())))
             .orElse(""),
+        kept.kind() == RecordingKind.MOVEMENT ? "Swing" : "Set-up and Swing",
         open.size(),
         !given.isEmpty() && open.isEmpty(),
         table.rows(),
