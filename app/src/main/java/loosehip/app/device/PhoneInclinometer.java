@@ -61,7 +61,7 @@ public class PhoneInclinometer implements AngleSource {
     cut(golfer);
     String token = Ids.fresh();
     String hash = Ids.hash(token);
-    byHash.put(hash, new PhoneJoin(golfer, title, Instant.now(clock).plus(LASTS)));
+    byHash.put(hash, new PhoneJoin(title, Instant.now(clock).plus(LASTS)));
     hashOf.put(golfer, hash);
     return token;
   }
@@ -86,7 +86,11 @@ public class PhoneInclinometer implements AngleSource {
 
   /** The link of a golfer, while it lasts. */
   Optional<PhoneJoin> of(String golfer) {
-    return Optional.ofNullable(hashOf.get(golfer)).map(byHash::getIfPresent);
+    Optional<PhoneJoin> join = Optional.ofNullable(hashOf.get(golfer)).map(byHash::getIfPresent);
+    if (join.isEmpty()) {
+      hashOf.remove(golfer);
+    }
+    return join;
   }
 
   @Override

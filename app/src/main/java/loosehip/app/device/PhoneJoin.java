@@ -21,7 +21,6 @@ import loosehip.core.incline.YawDrift;
 final class PhoneJoin {
   private static final int ZEROS_MOST = 200;
 
-  private final String golfer;
   private final String title;
   private final Instant ends;
   private final List<Consumer<Sample>> listeners = new CopyOnWriteArrayList<>();
@@ -34,18 +33,14 @@ final class PhoneJoin {
   private HoldDetector holds = new HoldDetector();
   private YawDrift drift = new YawDrift();
   private double seconds;
+  private double lastUnwound;
   private double held;
   private int taken;
   private Optional<Double> lastTaken = Optional.empty();
 
-  PhoneJoin(String golfer, String title, Instant ends) {
-    this.golfer = golfer;
+  PhoneJoin(String title, Instant ends) {
     this.title = title;
     this.ends = ends;
-  }
-
-  String golfer() {
-    return golfer;
   }
 
   /** Whose angle it is, as the phone shows it. */
@@ -93,10 +88,6 @@ final class PhoneJoin {
     }
   }
 
-  synchronized boolean open() {
-    return phone.isPresent();
-  }
-
   private void afresh() {
     raw = Optional.empty();
     holds = new HoldDetector();
@@ -136,8 +127,6 @@ final class PhoneJoin {
     }
     return told(true);
   }
-
-  private double lastUnwound;
 
   /** The same turn without its jump from 180 to −180. */
   private double unwound(double angle) {

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -26,6 +27,9 @@ class SessionRules extends OncePerRequestFilter {
 
   /** When somebody signed in; the session itself may have begun on the page before. */
   static final String SIGNED_IN = "loose-hip.signed-in";
+
+  private static final List<String> SHIPPED =
+      List.of("/css/", "/js/", "/fonts/", "/webjars/", "/figures/", "/mark.svg");
 
   private final Accounts accounts;
   private final Clock clock;
@@ -54,6 +58,12 @@ class SessionRules extends OncePerRequestFilter {
       return;
     }
     chain.doFilter(request, response);
+  }
+
+  /** What ships looks the same for everybody. */
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return SHIPPED.stream().anyMatch(request.getRequestURI()::startsWith);
   }
 
   private boolean over(HttpServletRequest request, SignedIn user) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import loosehip.app.device.OpenStreams;
 import loosehip.app.device.SimulatedRecorder;
 import loosehip.app.door.Door;
+import loosehip.app.door.Needs;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
 import loosehip.app.frame.Frames;
@@ -17,6 +18,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.Position;
 import loosehip.app.store.Recordings;
 import loosehip.app.words.Typed;
 import loosehip.core.named.Named;
@@ -43,9 +45,6 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Brings recordings in, shows them, and takes what they say over. */
 @Controller
 class RecordingController {
-  /** Largest file that is taken (ours): 200 000 rows of a pressure mat are half of it. */
-  static final int BYTES_MOST = 16 * 1024 * 1024;
-
   private static final int NAME_MOST = 80;
   private static final long LIVE_MOST_MS = 20_000;
 
@@ -109,7 +108,7 @@ class RecordingController {
     }
     String name =
         Typed.kept(Optional.ofNullable(file.get().getOriginalFilename()).orElse(""), NAME_MOST);
-    if (file.get().getSize() > BYTES_MOST) {
+    if (file.get().getSize() > RecordingFile.BYTES_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return list(
           user,
@@ -266,6 +265,7 @@ class RecordingController {
 
   /** The file as it came, byte for byte. */
   @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
   @GetMapping("/golfers/{id}/recordings/{recording}/file")
   ResponseEntity<byte[]> file(
       @PathVariable String id,

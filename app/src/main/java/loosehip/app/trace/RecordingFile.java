@@ -10,6 +10,9 @@ import loosehip.core.trace.RecordingKind;
 
 /** A file that is brought as a recording: which kind it is, and whether it can be read. */
 final class RecordingFile {
+  /** Largest file that is taken (ours): 200 000 rows of a pressure mat are half of it. */
+  static final int BYTES_MOST = 16 * 1024 * 1024;
+
   private static final int HEADER_MOST = 2000;
 
   private RecordingFile() {}

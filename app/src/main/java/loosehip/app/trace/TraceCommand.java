@@ -1,9 +1,13 @@
 package loosehip.app.trace;
 
+import java.io.IOException;
 import java.io.PrintStream;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,10 +74,22 @@ public final class TraceCommand {
       school = named.get();
       left.subList(option, option + 2).clear();
     }
+    if (left.size() == 1 && tooLarge(left.get(0))) {
+      err.println("file: is larger than 16 MB; " + TraceWords.ONE_SWING);
+      return 2;
+    }
     BiFunction<byte[], School, CommandLine.Outcome> work =
         pressure ? TraceCommand::pressure : TraceCommand::movement;
     School asked = school;
     return line.runOnBytes(left.toArray(String[]::new), out, err, file -> work.apply(file, asked));
+  }
+
+  private static boolean tooLarge(String path) {
+    try {
+      return Files.size(Path.of(path)) > RecordingFile.BYTES_MOST;
+    } catch (IOException | InvalidPathException unread) {
+      return false;
+    }
   }
 
   private static CommandLine.Outcome refused(List<CsvProblem> problems) {

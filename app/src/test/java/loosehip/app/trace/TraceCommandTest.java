@@ -186,6 +186,7 @@ class TraceCommandTest {
     }
     assertThat(refused("pressure", TraceFiles.bytes(rows.toString())))
         .contains("line 200002: is beyond 200000 rows");
+    assertThat(refused("trace", new byte[17 * 1024 * 1024])).contains("larger than 16 MB");
   }
 
   @ParameterizedTest
