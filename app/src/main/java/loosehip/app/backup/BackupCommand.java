@@ -1,5 +1,6 @@
 package loosehip.app.backup;
 
+import ch.qos.logback.classic.Level;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +13,8 @@ import java.util.Optional;
 import loosehip.app.store.DataFolder;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * {@code loose-hip backup [--to FOLDER] [--keep N] [--passphrase-file FILE]} and {@code loose-hip
@@ -26,6 +29,10 @@ public final class BackupCommand {
 
   /** Runs the command: the data folder, then {@code backup} or {@code restore} and its options. */
   public static void main(String[] args) {
+    if (LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)
+        instanceof ch.qos.logback.classic.Logger root) {
+      root.setLevel(Level.WARN);
+    }
     PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
     PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
     System.exit(run(args, out, err, Clock.systemDefaultZone()));
