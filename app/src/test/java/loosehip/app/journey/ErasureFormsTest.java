@@ -26,7 +26,6 @@ class ErasureFormsTest extends FormsTest {
   private static final String NAME = "Quenby Thistlewood";
 
   @Autowired Settings settings;
-  @Autowired loosehip.app.store.Accounts people;
 
   private List<String> found(List<String> secrets) throws IOException {
     List<String> found = new ArrayList<>();
