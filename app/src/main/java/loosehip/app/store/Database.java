@@ -40,7 +40,7 @@ public final class Database implements AutoCloseable {
     this.writePool = pool(url, 1);
     try {
       flyway(writePool).migrate();
-      DatabaseCheck.oldRemains(writePool);
+      Remains.sweep(writePool);
     } catch (RuntimeException e) {
       writePool.close();
       throw e;
@@ -106,9 +106,13 @@ public final class Database implements AutoCloseable {
     write.execute("PRAGMA optimize=0x10002");
   }
 
-  /** Nothing deleted is left beside the file either: the log of writes is folded in and emptied. */
-  void forgetDeleted() {
-    write.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+  /**
+   * Nothing deleted is left in the file or beside it.
+   *
+   * @return whether it could be done now; otherwise the next opening does it
+   */
+  boolean forgetDeleted() {
+    return Remains.sweep(writePool);
   }
 
   @Override

@@ -20,6 +20,7 @@ import loosehip.core.follow.AtHome;
 import loosehip.core.follow.TodayGroup;
 import loosehip.core.named.Named;
 import org.jooq.Condition;
+import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -215,14 +216,20 @@ public class Golfers {
     return value.orElse(null);
   }
 
-  /** Erases a golfer with everything kept about them. */
-  public void erase(GolferFile file) {
-    database.write(
-        db -> {
-          ReadingFiles.forget(db, file);
-          return db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute();
-        });
-    database.forgetDeleted();
+  /**
+   * Erases a golfer with everything kept about them; no byte of it is left in the file afterwards.
+   *
+   * @return whether that is so already; otherwise it will be from the next start on
+   */
+  public boolean erase(GolferFile file) {
+    database.write(db -> erase(db, file));
+    return database.forgetDeleted();
+  }
+
+  static int erase(DSLContext db, GolferFile file) {
+    Remains.mark(db);
+    ReadingFiles.forget(db, file);
+    return db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute();
   }
 
   /** A name without accents and capitals, for finding. */
