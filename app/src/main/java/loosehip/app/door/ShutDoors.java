@@ -41,6 +41,18 @@ class ShutDoors {
     return "error/403";
   }
 
+  /** In the place of what was asked for; a form leads to the page it stands on. */
+  @ExceptionHandler(PasswordAgain.NotSaid.class)
+  @ResponseStatus(HttpStatus.FORBIDDEN)
+  String notSaid(PasswordAgain.NotSaid refused, HttpServletRequest request, Model model) {
+    String asked = request.getRequestURI();
+    String then = request.getMethod().equals("GET") ? asked : asked.replaceFirst("/[^/]+$", "/");
+    String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
+    model.addAttribute("then", request.getMethod().equals("GET") ? then + query : then + "talk");
+    model.addAttribute("problem", refused.getMessage());
+    return "people/again";
+  }
+
   @ExceptionHandler(DoorShut.class)
   ModelAndView shut(DoorShut shut, HttpServletRequest request, Authentication who) {
     String address = request.getRequestURI();

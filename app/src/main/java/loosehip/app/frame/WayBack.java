@@ -21,6 +21,24 @@ public final class WayBack {
     return Optional.of(path + (asked.getRawQuery() == null ? "" : "?" + asked.getRawQuery()));
   }
 
+  /**
+   * Path and query of any page of this program.
+   *
+   * @param asked an address from outside; whatever leads elsewhere is empty
+   */
+  public static Optional<String> local(String asked) {
+    URI address = address(asked);
+    String path = address.getRawPath();
+    boolean here =
+        !address.isAbsolute()
+            && address.getRawAuthority() == null
+            && path != null
+            && path.matches("/([^/\\\\].*)?");
+    return here
+        ? Optional.of(path + (address.getRawQuery() == null ? "" : "?" + address.getRawQuery()))
+        : Optional.empty();
+  }
+
   private static URI address(String here) {
     try {
       return URI.create(here);

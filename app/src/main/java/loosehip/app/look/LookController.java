@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import loosehip.app.door.AsksAgain;
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
@@ -83,6 +84,7 @@ class LookController {
   }
 
   @Needs(Position.OWNER)
+  @AsksAgain
   @GetMapping("/people/looks.csv")
   ResponseEntity<byte[]> export(@AuthenticationPrincipal SignedIn user) {
     StringWriter text = new StringWriter();

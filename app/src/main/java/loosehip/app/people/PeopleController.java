@@ -9,6 +9,7 @@ import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.signin.PasswordRule;
+import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -40,6 +41,7 @@ class PeopleController {
   private final PasswordEncoder passwords;
   private final PasswordRule rule;
   private final NightlyBackup backups;
+  private final SaidAgain said;
 
   PeopleController(
       Frames frames,
@@ -47,7 +49,9 @@ class PeopleController {
       Accounts accounts,
       PasswordEncoder passwords,
       PasswordRule rule,
-      NightlyBackup backups) {
+      NightlyBackup backups,
+      SaidAgain said) {
+    this.said = said;
     this.backups = backups;
     this.frames = frames;
     this.people = people;
@@ -239,12 +243,10 @@ class PeopleController {
       @RequestParam(defaultValue = "") String old,
       @RequestParam(defaultValue = "") String password,
       @AuthenticationPrincipal SignedIn user,
+      HttpServletRequest request,
       Model model) {
     Account now = accounts.byId(user.account().id()).orElseThrow();
-    Optional<String> problem =
-        passwords.matches(old, now.passwordHash())
-            ? problem(password, now)
-            : Optional.of("The present password is another one. Nothing was changed.");
+    Optional<String> problem = said.problem(now, old, request).or(() -> problem(password, now));
     if (problem.isPresent()) {
       model.addAttribute(
           "page", new PasswordPage("/password", now.signInName(), true, problem.get()));

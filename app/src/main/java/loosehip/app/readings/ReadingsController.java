@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.AsksAgain;
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
@@ -154,6 +155,7 @@ class ReadingsController {
 
   /** Every reading of the practice. */
   @Needs(Position.TRAINER)
+  @AsksAgain
   @GetMapping("/readings.csv")
   void all(
       @RequestParam(defaultValue = ";") String separator,

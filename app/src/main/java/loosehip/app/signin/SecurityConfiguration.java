@@ -126,6 +126,7 @@ class SecurityConfiguration {
                           request
                               .getSession()
                               .setAttribute(SessionRules.SIGNED_IN, clock.instant());
+                          request.getSession().setAttribute(SaidAgain.AT, clock.instant());
                           onward.onAuthenticationSuccess(request, response, authentication);
                         })
                     .failureHandler(

@@ -1,5 +1,6 @@
 package loosehip.app.talk;
 
+import loosehip.app.door.AsksAgain;
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
 import loosehip.app.golfer.Workups;
@@ -34,6 +35,7 @@ class ExportController {
 
   @Door(Passage.OPEN)
   @Needs(Position.TRAINER)
+  @AsksAgain
   @GetMapping("/golfers/{id}/everything.json")
   ResponseEntity<String> everything(
       @PathVariable String id, @AuthenticationPrincipal SignedIn user) {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.door.AsksAgain;
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
 import loosehip.app.fact.Fact;
@@ -185,6 +186,7 @@ class TalkController {
   /** Erases a golfer and everything kept, after the name was typed to confirm. */
   @Door(Passage.OPEN)
   @Needs(Position.TRAINER)
+  @AsksAgain
   @PostMapping("/golfers/{id}/erase")
   String erase(
       @PathVariable String id,
@@ -200,9 +202,9 @@ class TalkController {
           TypedClearance.NONE,
           "The name typed is not this golfer's. Nothing was erased.");
     }
-    golfers.erase(file);
+    boolean gone = golfers.erase(file);
     workups.forget();
     events.publishEvent(new GolferErased(file.id()));
-    return "redirect:/?erased";
+    return gone ? "redirect:/?erased" : "redirect:/?erased=nearly";
   }
 }

@@ -6,6 +6,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.file.Path;
+import java.time.Instant;
+import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -22,7 +24,9 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 
-/** Forms without a browser, sent by a signed-in trainer about a golfer who consents. */
+/**
+ * Forms without a browser, sent by a trainer who has just signed in, about a golfer who consents.
+ */
 @SpringBootTest
 @AutoConfigureMockMvc
 abstract class FormsTest {
@@ -71,12 +75,13 @@ abstract class FormsTest {
   }
 
   ResultActions send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
-    return mvc.perform(request.with(user(wren)).with(csrf()));
+    return mvc.perform(
+        request.with(user(wren)).with(csrf()).sessionAttr(SaidAgain.AT, Instant.now()));
   }
 
   /** A page as it is read. */
   ResultActions page(String address) throws Exception {
-    return mvc.perform(get(address).with(user(wren)));
+    return mvc.perform(get(address).with(user(wren)).sessionAttr(SaidAgain.AT, Instant.now()));
   }
 
   GolferFile file() {

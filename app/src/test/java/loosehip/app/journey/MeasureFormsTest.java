@@ -224,7 +224,10 @@ class MeasureFormsTest extends FormsTest {
     note("caution-note.back", "sore in spring");
     take("24", "k1");
     send(post(measure() + "/void"));
-    mvc.perform(get("/golfers/" + golfer + "/everything.json").with(user(wren)))
+    mvc.perform(
+            get("/golfers/" + golfer + "/everything.json")
+                .with(user(wren))
+                .sessionAttr(loosehip.app.signin.SaidAgain.AT, java.time.Instant.now()))
         .andExpect(content().string(containsString("Isla Brodie")))
         .andExpect(content().string(containsString("sore in spring")))
         .andExpect(content().string(containsString("\"supersedes\"")))

@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import loosehip.app.door.Needs;
+import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.People;
@@ -96,7 +98,11 @@ class RightsFormsTest extends FormsTest {
   private int answered(String address, SignedIn who) throws Exception {
     String[] words = address.split(" ");
     String path = words[1].replace("{id}", golfer).replaceAll("\\{[^}]+}", "nothing-of-the-kind");
-    return mvc.perform(request(HttpMethod.valueOf(words[0]), path).with(user(who)).with(csrf()))
+    return mvc.perform(
+            request(HttpMethod.valueOf(words[0]), path)
+                .with(user(who))
+                .with(csrf())
+                .sessionAttr(SaidAgain.AT, Instant.now()))
         .andReturn()
         .getResponse()
         .getStatus();
@@ -248,7 +254,7 @@ class RightsFormsTest extends FormsTest {
                 .param("old", "not it")
                 .param("password", "rain over the larches today")
                 .with(csrf()))
-        .andExpect(content().string(containsString("The present password is another one")));
+        .andExpect(content().string(containsString("Your password is another one")));
     mvc.perform(
             post("/password")
                 .session(session)

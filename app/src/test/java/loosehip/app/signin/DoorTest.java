@@ -198,13 +198,15 @@ class DoorTest {
             post("/golfers/" + golfer + "/erase")
                 .param("confirm", "Somebody")
                 .with(user(wren))
-                .with(csrf()))
+                .with(csrf())
+                .sessionAttr(SaidAgain.AT, java.time.Instant.now()))
         .andExpect(content().string(Matchers.containsString("Nothing was erased")));
     mvc.perform(
             post("/golfers/" + golfer + "/erase")
                 .param("confirm", "isla brodie")
                 .with(user(wren))
-                .with(csrf()))
+                .with(csrf())
+                .sessionAttr(SaidAgain.AT, java.time.Instant.now()))
         .andExpect(redirectedUrl("/?erased"));
     assertThat(files.load(wren.account().practiceId(), golfer)).isEmpty();
   }
