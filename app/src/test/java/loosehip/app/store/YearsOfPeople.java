@@ -32,4 +32,14 @@ public final class YearsOfPeople {
           .fetch(loosehip.app.store.generated.Tables.GOLFER.NAME);
     }
   }
+
+  /** Who signs in by a one-time link; empty when it is nobody's. */
+  public static java.util.Optional<String> byLink(Path home, String token) {
+    Clock clock = Clock.systemUTC();
+    try (Database database = Database.open(home.resolve(DataFolder.DATABASE))) {
+      return new People(database, new Accounts(database, clock), clock)
+          .byLink(token)
+          .map(Account::signInName);
+    }
+  }
 }
