@@ -1,6 +1,7 @@
 package loosehip.app.device;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
@@ -14,6 +15,7 @@ import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Workups;
 import loosehip.app.lan.Lan;
 import loosehip.app.phone.QrCode;
+import loosehip.app.signin.SessionStanding;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
@@ -52,6 +54,7 @@ class InclinometerController {
   private final OpenStreams streams;
   private final Workups workups;
   private final Lan lan;
+  private final SessionStanding standing;
   private final Clock clock;
 
   InclinometerController(
@@ -61,7 +64,9 @@ class InclinometerController {
       OpenStreams streams,
       Workups workups,
       Lan lan,
+      SessionStanding standing,
       Clock clock) {
+    this.standing = standing;
     this.sources = sources;
     this.simulated = simulated;
     this.phone = phone;
@@ -91,12 +96,14 @@ class InclinometerController {
       @RequestParam(defaultValue = "simulated") String source,
       @RequestParam(defaultValue = "") String card,
       @RequestParam(defaultValue = "") String axis,
-      @AuthenticationPrincipal SignedIn user) {
+      @AuthenticationPrincipal SignedIn user,
+      HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
     GolferFile file = workups.fileToWrite(user.account(), id);
     AngleSource from = source(source);
     InclineAxis about = axis(card, axis);
     Place place = new Place(user.account().id(), file.id(), card);
-    OpenStreams.Open stream = streams.open(LONGEST_MS);
+    OpenStreams.Open stream = streams.open(LONGEST_MS, () -> standing.over(session, user));
     stream.send(state(from, file.id(), about));
     Bench bench = new Bench(from, place);
     stream.fedBy(from.listen(place, about, sample -> stream.send(bench.shown(sample))));

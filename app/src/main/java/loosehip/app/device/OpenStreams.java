@@ -7,6 +7,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
 import loosehip.app.document.Documents;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -15,7 +16,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * The streams that pages listen to. A page that went away is noticed within seconds, also when the
- * device is silent; when the program ends they end first, so that nothing waits for them.
+ * device is silent, and one whose session ended is cut off as soon; when the program ends they end
+ * first, so that nothing waits for them.
  */
 @Component
 public class OpenStreams {
@@ -31,14 +33,23 @@ public class OpenStreams {
           });
 
   OpenStreams() {
-    heart.scheduleWithFixedDelay(
-        () -> open.keySet().forEach(Open::beat), BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+    heart.scheduleWithFixedDelay(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
   }
 
-  /** Opens a stream that lasts so long at most, in milliseconds. */
-  public Open open(long longest) {
+  /** Ends streams that nobody listens to any more, or nobody may. */
+  void beat() {
+    open.keySet().forEach(Open::beat);
+  }
+
+  /**
+   * Opens a stream.
+   *
+   * @param longest how long it lasts at most, in milliseconds
+   * @param over whether the session it was opened in has ended; asked every few seconds
+   */
+  public Open open(long longest, BooleanSupplier over) {
     SseEmitter emitter = new SseEmitter(longest);
-    Open stream = new Open(emitter);
+    Open stream = new Open(emitter, over);
     open.put(stream, emitter);
     emitter.onCompletion(stream::stop);
     emitter.onTimeout(emitter::complete);
@@ -55,10 +66,12 @@ public class OpenStreams {
   /** A stream to one page. */
   public final class Open {
     private final SseEmitter emitter;
+    private final BooleanSupplier over;
     private final AtomicReference<AngleSource.Stream> from = new AtomicReference<>();
 
-    private Open(SseEmitter emitter) {
+    private Open(SseEmitter emitter, BooleanSupplier over) {
       this.emitter = emitter;
+      this.over = over;
     }
 
     /** What the handler answers with. */
@@ -90,8 +103,13 @@ public class OpenStreams {
 
     private void beat() {
       try {
+        if (over.getAsBoolean()) {
+          emitter.complete();
+          stop();
+          return;
+        }
         emitter.send(SseEmitter.event().comment("beat"));
-      } catch (IOException | IllegalStateException gone) {
+      } catch (IOException | RuntimeException gone) {
         stop();
       }
     }

@@ -1,8 +1,8 @@
 package loosehip.app.device;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
 import java.util.Random;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -21,8 +21,10 @@ class SimulatedInclinometer implements AngleSource, DisposableBean {
   private static final double FOLLOWS = 0.45;
   private static final double TREMOR = 0.1;
 
-  private final Map<String, Double> targets = new ConcurrentHashMap<>();
-  private final Map<Place, Double> zeros = new ConcurrentHashMap<>();
+  private static final int REMEMBERED = 1000;
+
+  private final Map<String, Double> targets = remembered();
+  private final Map<Place, Double> zeros = remembered();
   private final ScheduledExecutorService clock =
       Executors.newSingleThreadScheduledExecutor(
           task -> {
@@ -30,6 +32,11 @@ class SimulatedInclinometer implements AngleSource, DisposableBean {
             thread.setDaemon(true);
             return thread;
           });
+
+  /** The newest of them; a day on a bench needs a few dozen. */
+  private static <K> Map<K, Double> remembered() {
+    return Caffeine.newBuilder().maximumSize(REMEMBERED).<K, Double>build().asMap();
+  }
 
   @Override
   public String id() {

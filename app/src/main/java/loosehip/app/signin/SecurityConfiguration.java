@@ -88,7 +88,12 @@ class SecurityConfiguration {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, SignInThrottle throttle, Accounts accounts, Looks looks, Clock clock)
+      HttpSecurity http,
+      SignInThrottle throttle,
+      Accounts accounts,
+      SessionStanding standing,
+      Looks looks,
+      Clock clock)
       throws Exception {
     SavedRequestAwareAuthenticationSuccessHandler onward =
         new SavedRequestAwareAuthenticationSuccessHandler();
@@ -125,7 +130,7 @@ class SecurityConfiguration {
                           }
                           request
                               .getSession()
-                              .setAttribute(SessionRules.SIGNED_IN, clock.instant());
+                              .setAttribute(SessionStanding.SIGNED_IN, clock.instant());
                           request.getSession().setAttribute(SaidAgain.AT, clock.instant());
                           onward.onAuthenticationSuccess(request, response, authentication);
                         })
@@ -137,7 +142,7 @@ class SecurityConfiguration {
                                   a -> looks.note(a, Optional.empty(), Looks.Act.REFUSED, ""));
                           response.sendRedirect("/sign-in?refused");
                         }))
-        .addFilterAfter(new SessionRules(accounts, clock), AuthorizationFilter.class)
+        .addFilterAfter(new SessionRules(standing), AuthorizationFilter.class)
         .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
         .addFilterBefore(new ThrottleFilter(throttle), UsernamePasswordAuthenticationFilter.class)
         .exceptionHandling(

@@ -1,6 +1,8 @@
 package loosehip.app.trace;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -16,6 +18,7 @@ import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.signin.SessionStanding;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Position;
@@ -55,6 +58,7 @@ class RecordingController {
   private final RecordingPages pages;
   private final SimulatedRecorder recorder;
   private final OpenStreams streams;
+  private final SessionStanding standing;
 
   RecordingController(
       Workups workups,
@@ -63,7 +67,9 @@ class RecordingController {
       RecordingShelf shelf,
       RecordingPages pages,
       SimulatedRecorder recorder,
-      OpenStreams streams) {
+      OpenStreams streams,
+      SessionStanding standing) {
+    this.standing = standing;
     this.streams = streams;
     this.workups = workups;
     this.frames = frames;
@@ -195,9 +201,14 @@ class RecordingController {
   /** Shows a simulated device while it records; nothing is kept. */
   @Door(Passage.SIDED)
   @GetMapping(path = "/golfers/{id}/recordings/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter live(@PathVariable String id, Played played, @AuthenticationPrincipal SignedIn user) {
+  SseEmitter live(
+      @PathVariable String id,
+      Played played,
+      @AuthenticationPrincipal SignedIn user,
+      HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
     workups.fileToWrite(user.account(), id);
-    OpenStreams.Open stream = streams.open(LIVE_MOST_MS);
+    OpenStreams.Open stream = streams.open(LIVE_MOST_MS, () -> standing.over(session, user));
     stream.fedBy(
         recorder.play(
             played.made(),
