@@ -4,9 +4,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import loosehip.app.document.Documents;
-import loosehip.app.phone.LinkGuesses;
+import loosehip.app.signin.LinkGuesses;
+import loosehip.app.signin.LinkGuesses.LeadsNowhere;
 import loosehip.core.incline.Orientation;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -42,31 +42,17 @@ class PhoneAngleController {
     this.guesses = guesses;
   }
 
-  /** An address that leads nowhere, or nowhere any more. */
-  private static final class LeadsNowhere extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    LeadsNowhere() {
-      super("A link that leads nowhere", null, false, false);
-    }
-  }
-
   @ExceptionHandler(LeadsNowhere.class)
   @ResponseStatus(HttpStatus.GONE)
-  String ended() {
-    return "device/ended";
+  String ended(Model model) {
+    model.addAttribute("measures", true);
+    return "phone/ended";
   }
 
   private PhoneJoin joined(String token, HttpServletRequest request) {
-    String source = String.valueOf(request.getRemoteAddr());
-    if (guesses.waits(source)) {
-      throw new LeadsNowhere();
-    }
-    Optional<PhoneJoin> found = phones.byToken(token);
-    if (found.isEmpty()) {
-      guesses.wrong(source);
-    }
-    return found.orElseThrow(LeadsNowhere::new);
+    return guesses
+        .found(String.valueOf(request.getRemoteAddr()), () -> phones.byToken(token))
+        .orElseThrow(LeadsNowhere::new);
   }
 
   @GetMapping

@@ -8,6 +8,7 @@ import loosehip.app.backup.NightlyBackup;
 import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
+import loosehip.app.signin.LinkGuesses;
 import loosehip.app.signin.PasswordRule;
 import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
@@ -42,6 +43,7 @@ class PeopleController {
   private final PasswordRule rule;
   private final NightlyBackup backups;
   private final SaidAgain said;
+  private final LinkGuesses guesses;
 
   PeopleController(
       Frames frames,
@@ -50,7 +52,9 @@ class PeopleController {
       PasswordEncoder passwords,
       PasswordRule rule,
       NightlyBackup backups,
-      SaidAgain said) {
+      SaidAgain said,
+      LinkGuesses guesses) {
+    this.guesses = guesses;
     this.said = said;
     this.backups = backups;
     this.frames = frames;
@@ -200,25 +204,31 @@ class PeopleController {
   record PasswordPage(String action, String name, boolean asksOld, String problem) {}
 
   @GetMapping("/join/{token}")
-  String join(@PathVariable String token, Model model) {
-    model.addAttribute("page", joining(token, ""));
+  String join(@PathVariable String token, HttpServletRequest request, Model model) {
+    model.addAttribute("page", joining(whose(token, request), token, ""));
     return "people/password";
   }
 
-  private PasswordPage joining(String token, String problem) {
-    return people
-        .byLink(token)
+  private Optional<Account> whose(String token, HttpServletRequest request) {
+    return guesses.found(String.valueOf(request.getRemoteAddr()), () -> people.byLink(token));
+  }
+
+  private static PasswordPage joining(Optional<Account> whose, String token, String problem) {
+    return whose
         .map(a -> new PasswordPage("/join/" + token, a.signInName(), false, problem))
         .orElse(new PasswordPage("", "", false, ""));
   }
 
   @PostMapping("/join/{token}")
   String join(
-      @PathVariable String token, @RequestParam(defaultValue = "") String password, Model model) {
-    Optional<Account> whose = people.byLink(token);
+      @PathVariable String token,
+      @RequestParam(defaultValue = "") String password,
+      HttpServletRequest request,
+      Model model) {
+    Optional<Account> whose = whose(token, request);
     Optional<String> problem = whose.flatMap(a -> problem(password, a));
     if (whose.isEmpty() || problem.isPresent()) {
-      model.addAttribute("page", joining(token, problem.orElse("")));
+      model.addAttribute("page", joining(whose, token, problem.orElse("")));
       return "people/password";
     }
     people.use(token, passwords.encode(password));

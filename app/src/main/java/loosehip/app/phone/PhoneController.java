@@ -6,10 +6,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import loosehip.app.document.Documents;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.signin.LinkGuesses;
+import loosehip.app.signin.LinkGuesses.LeadsNowhere;
 import loosehip.app.store.PhoneLinks;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -59,15 +60,6 @@ class PhoneController {
     this.clock = clock;
   }
 
-  /** An address that leads nowhere, or nowhere any more. */
-  private static final class LeadsNowhere extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    LeadsNowhere() {
-      super("A link that leads nowhere", null, false, false);
-    }
-  }
-
   @ExceptionHandler({LeadsNowhere.class, Workups.UnknownGolfer.class})
   @ResponseStatus(HttpStatus.GONE)
   String ended() {
@@ -75,15 +67,10 @@ class PhoneController {
   }
 
   private PhoneLinks.Opened opened(String token, HttpServletRequest request) {
-    String source = String.valueOf(request.getRemoteAddr());
-    if (guesses.waits(source)) {
-      throw new LeadsNowhere();
-    }
-    Optional<PhoneLinks.Opened> found = links.find(token);
-    if (found.isEmpty()) {
-      guesses.wrong(source);
-    }
-    return found.filter(o -> o.link().open(LocalDate.now(clock))).orElseThrow(LeadsNowhere::new);
+    return guesses
+        .found(String.valueOf(request.getRemoteAddr()), () -> links.find(token))
+        .filter(o -> o.link().open(LocalDate.now(clock)))
+        .orElseThrow(LeadsNowhere::new);
   }
 
   /** Without the slash at its end: what the page keeps on the phone lies below it. */

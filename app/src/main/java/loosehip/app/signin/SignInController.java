@@ -61,6 +61,10 @@ class SignInController {
 
   @PostMapping("/set-up/{token}")
   String setUp(@PathVariable String token, @RequestParam Map<String, String> form, Model model) {
+    if (!accounts.setUpOpen(token)) {
+      model.addAttribute("page", new SetUpPage(false, token, List.of()));
+      return "signin/set-up";
+    }
     Map<String, String> problems = problems(form);
     if (problems.isEmpty()) {
       boolean done =

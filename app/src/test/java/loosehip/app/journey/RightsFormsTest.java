@@ -32,6 +32,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
@@ -213,6 +214,26 @@ class RightsFormsTest extends FormsTest {
             .param("signInName", "x")
             .param("position", "owner"))
         .andExpect(content().string(containsString("Type both names")));
+  }
+
+  @Test
+  void guessingLinksIsSlowedDownAlsoForTheRightOne() throws Exception {
+    Account fen = people.add(wren.account(), "Fen", "fen-guessed", Position.HELPER).orElseThrow();
+    String token = people.link(fen.id());
+    for (int i = 0; i < 20; i++) {
+      mvc.perform(get("/join/guess-" + i).with(from("10.1.2.3")));
+    }
+    mvc.perform(get("/join/" + token).with(from("10.1.2.3")))
+        .andExpect(content().string(containsString("This link is spent")));
+    mvc.perform(get("/join/" + token).with(from("10.1.2.4")))
+        .andExpect(content().string(containsString("fen-guessed")));
+  }
+
+  private static RequestPostProcessor from(String address) {
+    return request -> {
+      request.setRemoteAddr(address);
+      return request;
+    };
   }
 
   private MockHttpSession signedIn(String name) throws Exception {

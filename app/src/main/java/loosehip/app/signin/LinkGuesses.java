@@ -1,10 +1,12 @@
-package loosehip.app.phone;
+package loosehip.app.signin;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -29,14 +31,32 @@ public class LinkGuesses {
             .build();
   }
 
-  /** Whether a source must wait. */
-  public boolean waits(String source) {
+  /**
+   * What a link leads to.
+   *
+   * @param source who asks
+   * @param look looks it up; not asked while the source must wait
+   * @return empty when it leads nowhere, and that counts
+   */
+  public <T> Optional<T> found(String source, Supplier<Optional<T>> look) {
     Integer wrong = bySource.getIfPresent(source);
-    return wrong != null && wrong >= FREE;
+    if (wrong != null && wrong >= FREE) {
+      return Optional.empty();
+    }
+    Optional<T> found = look.get();
+    if (found.isEmpty()) {
+      bySource.asMap().merge(source, 1, Integer::sum);
+    }
+    return found;
   }
 
-  /** Counts an address that leads nowhere. */
-  public void wrong(String source) {
-    bySource.asMap().merge(source, 1, Integer::sum);
+  /** A link that leads nowhere, or nowhere any more. */
+  public static final class LeadsNowhere extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    /** Says no more than that. */
+    public LeadsNowhere() {
+      super("A link that leads nowhere", null, false, false);
+    }
   }
 }
