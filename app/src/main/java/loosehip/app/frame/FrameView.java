@@ -12,6 +12,7 @@ import loosehip.app.planview.PlanView;
  * @param practice the practice's name
  * @param signedIn who is signed in
  * @param owner whether they own the practice
+ * @param helper whether they measure and log, and no more
  * @param demo whether this copy runs on demo data
  * @param drawnAt when the page was drawn
  * @param golfer the golfer in hand; empty on pages without one
@@ -20,6 +21,7 @@ public record FrameView(
     String practice,
     String signedIn,
     boolean owner,
+    boolean helper,
     boolean demo,
     Instant drawnAt,
     Optional<GolferBar> golfer) {

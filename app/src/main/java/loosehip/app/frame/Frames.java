@@ -18,6 +18,7 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Position;
 import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Text;
@@ -54,6 +55,7 @@ public class Frames {
         account.practiceName(),
         account.shownName(),
         account.owner(),
+        !account.position().atLeast(Position.TRAINER),
         settings.demo(),
         clock.instant(),
         Optional.empty());
@@ -66,6 +68,7 @@ public class Frames {
         account.practiceName(),
         account.shownName(),
         account.owner(),
+        !account.position().atLeast(Position.TRAINER),
         settings.demo(),
         clock.instant(),
         Optional.of(

@@ -167,6 +167,7 @@ class ReadingsController {
 
   /** Every reading of one golfer. */
   @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
   @GetMapping("/golfers/{id}/readings.csv")
   void ofGolfer(
       @PathVariable String id,

@@ -44,7 +44,7 @@ class RightsFormsTest extends FormsTest {
   /** What a helper may not, by what it is about; each of these is named by some address. */
   private static final Pattern NOT_FOR_HELPERS =
       Pattern.compile(
-          "POST /golfers/\\{id\\}/erase|GET /golfers/\\{id\\}/recordings/.*/file|GET /golfers/\\{id\\}/(everything|case)\\.json"
+          "POST /golfers/\\{id\\}/erase|GET /golfers/\\{id\\}/recordings/.*/file|GET /golfers/\\{id\\}/(everything|case)\\.json|GET /golfers/\\{id\\}/readings\\.csv"
               + "|POST /readings.*|GET /readings\\.csv|POST /library/(?!order$).*"
               + "|GET /library/(record/record\\.csv|exercises/own\\.json)");
 
@@ -167,6 +167,7 @@ class RightsFormsTest extends FormsTest {
         .andExpect(content().string(containsString("A helper measures and logs")));
     assertThat(file().name()).isEqualTo("Isla Brodie");
     mvc.perform(get("/").with(user(helper)))
+        .andExpect(content().string(containsString("class=\"helper\"")))
         .andExpect(content().string(not(containsString("href=\"/people\""))));
     page("/").andExpect(content().string(containsString("href=\"/people\"")));
   }
