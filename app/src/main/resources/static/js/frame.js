@@ -15,6 +15,30 @@
     }
   });
 
+  // The server is told when this page was drawn, so that nothing somebody else said since is covered
+  // unseen; what it answers then, both sides and a choice, stands at the top until one is chosen.
+  document.addEventListener("htmx:configRequest", (event) => {
+    if (event.detail.verb === "post") event.detail.headers["X-Drawn"] = document.body.dataset.drawn;
+  });
+  document.addEventListener("submit", (event) => {
+    const form = event.target;
+    if (form.method !== "post" || !form.matches("[data-drawn-too]")) return;
+    const drawn = form.querySelector("[name=drawn]") || document.createElement("input");
+    Object.assign(drawn, { type: "hidden", name: "drawn", value: document.body.dataset.drawn });
+    form.append(drawn);
+  });
+  document.addEventListener("click", (event) => {
+    if (!event.target.closest("[data-keep-theirs]")) return;
+    event.preventDefault();
+    location.reload();
+  });
+  document.addEventListener("htmx:afterRequest", (event) => {
+    if (event.detail.successful && event.detail.elt.matches("[data-take-mine]")) location.reload();
+  });
+  document.addEventListener("htmx:oobAfterSwap", (event) => {
+    if (event.detail.target.id === "clash") document.getElementById("clash").scrollIntoView({ block: "nearest" });
+  });
+
   // A number stands in a chip and in a field: what is set in one shows in the other.
   document.addEventListener("change", (event) => {
     const { id, name, type, value } = event.target;

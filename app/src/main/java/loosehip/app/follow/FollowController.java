@@ -14,6 +14,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
+import loosehip.app.store.Seen;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
@@ -102,6 +103,7 @@ class FollowController {
       @RequestParam(defaultValue = "") String felt,
       @RequestParam(defaultValue = "") String seen,
       @RequestParam(defaultValue = "") String site,
+      Seen seenBefore,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -138,10 +140,11 @@ class FollowController {
                     Homework.Words.of(Typed.kept(felt, WORDS_MOST), Typed.kept(seen, WORDS_MOST))
                         .at(Typed.kept(site, WORDS_MOST)),
                     "")),
-            label(done, on.get()));
+            label(done, on.get()),
+            seenBefore);
       } else {
         homework.takeBack(
-            workup.file(), user.account(), plan, done, on.get(), label(done, on.get()));
+            workup.file(), user.account(), plan, done, on.get(), label(done, on.get()), seenBefore);
       }
     }
     Workup now = problem.isEmpty() ? workups.saved(user.account(), id) : workup;

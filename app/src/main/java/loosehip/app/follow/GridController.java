@@ -18,6 +18,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Homework;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Seen;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import loosehip.core.follow.Done;
@@ -86,6 +87,7 @@ class GridController {
       @RequestParam(defaultValue = "") String item,
       @RequestParam(defaultValue = "") String what,
       @RequestParam(defaultValue = "") String value,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.open(user.account(), id);
@@ -104,7 +106,14 @@ class GridController {
           whole
               ? sayDay(workup, user.account(), on.orElseThrow(), what, value)
               : sayItem(
-                  workup, user.account(), asked.orElseThrow(), about.get(), on.get(), what, value);
+                  workup,
+                  user.account(),
+                  asked.orElseThrow(),
+                  about.get(),
+                  on.get(),
+                  what,
+                  value,
+                  seen);
     }
     Workup now = problem.isEmpty() ? workups.saved(user.account(), id) : workup;
     model.addAttribute("frame", frames.of(user.account(), now, Station.FOLLOW));
@@ -121,12 +130,14 @@ class GridController {
       PlanItem item,
       LocalDate on,
       String what,
-      String value) {
+      String value,
+      Seen seen) {
     Optional<Homework.Said> before =
         said(workup, on).stream().filter(k -> k.item().equals(item.id())).findFirst();
     String label = texts.named(item.id()) + ", " + Dates.day(on);
     if (what.equals("clear")) {
-      before.ifPresent(k -> homework.takeBack(workup.file(), by, k.plan(), item.id(), on, label));
+      before.ifPresent(
+          k -> homework.takeBack(workup.file(), by, k.plan(), item.id(), on, label, seen));
       return "";
     }
     boolean figure = what.equals("effort") || what.equals("pain");
@@ -138,7 +149,7 @@ class GridController {
       return "This page offered something unknown. Reload it.";
     }
     Homework.Said then = with(before, asked.plan(), item.id(), on, done.get(), what, value);
-    homework.say(workup.file(), by, List.of(then), label);
+    homework.say(workup.file(), by, List.of(then), label, seen);
     return "";
   }
 

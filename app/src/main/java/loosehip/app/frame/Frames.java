@@ -40,9 +40,11 @@ public class Frames {
   private final Settings settings;
   private final Presence presence;
   private final Accounts accounts;
+  private final Journal journal;
   private final Clock clock;
 
-  Frames(Settings settings, Presence presence, Accounts accounts, Clock clock) {
+  Frames(Settings settings, Presence presence, Accounts accounts, Journal journal, Clock clock) {
+    this.journal = journal;
     this.accounts = accounts;
     this.settings = settings;
     this.presence = presence;
@@ -87,13 +89,18 @@ public class Frames {
                         b ->
                             PlanViewDrawing.of(
                                 b, workup.judgement().hips(), workup.golfer().handed())),
-                workup.file().lastStep().map(Frames::undo),
+                journal.next(workup.file().id(), account).map(Frames::undo),
                 presence.others(workup.file().id(), account),
                 colleagues(account))));
   }
 
   private static FrameView.Undo undo(Journal.UndoneStep step) {
-    return new FrameView.Undo(step.label(), where(step.station()));
+    return new FrameView.Undo(said(step), where(step.station()));
+  }
+
+  /** A step as it is called; somebody else's is named. */
+  public static String said(Journal.UndoneStep step) {
+    return step.label() + step.whose().map(by -> " (by " + by + ")").orElse("");
   }
 
   /** A station as it is called. */

@@ -144,7 +144,6 @@ public final class Workup {
             facts,
             file.signs(),
             visit.tries(),
-            Optional.empty(),
             List.of(),
             Optional.empty());
     return of(then, standards, examiner, visit.on());

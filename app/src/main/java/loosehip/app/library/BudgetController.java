@@ -14,6 +14,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.store.Seen;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
 import loosehip.core.pivot.Coefficient;
@@ -91,6 +92,7 @@ class BudgetController {
   String coefficient(
       @PathVariable String id,
       @RequestParam(defaultValue = "") String value,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Optional<ModelFigure> which = ModelFigure.parse(id);
@@ -118,7 +120,8 @@ class BudgetController {
       values.set(
           user.account(),
           Standards.coefficientTopic(c),
-          typed.filter(v -> v != c.shipped()).map(Numbers::exact));
+          typed.filter(v -> v != c.shipped()).map(Numbers::exact),
+          seen);
     }
     Standards now = shelf.anew(user.account().practiceId());
     BudgetPage.Figure figure = figure(user.account(), now, c);

@@ -14,6 +14,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.store.Seen;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
 import loosehip.core.measure.Method;
@@ -96,6 +97,7 @@ class LibraryController {
       @PathVariable String key,
       @RequestParam(defaultValue = "") String enough,
       @RequestParam(defaultValue = "") String close,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     String[] names = key.split("\\.", 2);
@@ -116,7 +118,7 @@ class LibraryController {
               .scale()
               .filter(s -> !reset && !s.equals(test.get().scale(part)))
               .map(s -> Numbers.plain(s.enough()) + " " + Numbers.plain(s.close()));
-      values.set(user.account(), Standards.bandTopic(test.get(), part), value);
+      values.set(user.account(), Standards.bandTopic(test.get(), part), value, seen);
     }
     Standards now = shelf.anew(user.account().practiceId());
     TestEntry entry = entries.entry(user.account(), now, test.get(), part);
@@ -135,6 +137,7 @@ class LibraryController {
   String deviation(
       @PathVariable String method,
       @RequestParam(defaultValue = "") String value,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Optional<Method> which = Named.parse(Method.class, method);
@@ -157,7 +160,8 @@ class LibraryController {
               values.set(
                   user.account(),
                   Standards.deviationTopic(m),
-                  typed.filter(d -> d != m.tryDeviation()).map(Numbers::plain)));
+                  typed.filter(d -> d != m.tryDeviation()).map(Numbers::plain),
+                  seen));
     }
     return show(user, model, which, problem);
   }

@@ -11,6 +11,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Position;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.store.Seen;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
 import loosehip.core.link.Fault;
@@ -90,6 +91,7 @@ class RuleController {
       @PathVariable String cause,
       @RequestParam(defaultValue = "") String prior,
       @RequestParam(defaultValue = "") String strength,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Optional<Fault> of = Fault.parse(fault);
@@ -109,7 +111,8 @@ class RuleController {
       values.set(
           user.account(),
           Standards.ruleTopic(of.get(), shipped.get()),
-          weighed.map(RuleController::words).filter(w -> !w.equals(words(shipped.get()))));
+          weighed.map(RuleController::words).filter(w -> !w.equals(words(shipped.get()))),
+          seen);
     }
     RuleBook now = shelf.anew(user.account().practiceId()).rules();
     Cause inForce = now.cause(of.get(), shipped.get().id()).orElse(shipped.get());

@@ -15,6 +15,7 @@ import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Seen;
 import loosehip.app.words.Typed;
 import loosehip.core.measure.TestCard;
 import loosehip.core.safety.Passage;
@@ -133,7 +134,8 @@ class MeasureController {
                 taking.note(
                     workup,
                     user.account(),
-                    Facts.ORDER.note(o.id()).called("order: " + o.title())));
+                    Facts.ORDER.note(o.id()).called("order: " + o.title()),
+                    Seen.ANYTHING));
     return "redirect:/golfers/{id}/measure";
   }
 
@@ -153,7 +155,11 @@ class MeasureController {
     String kept = Typed.kept(why, SKIP_MOST);
     if (!workup.closed()) {
       String label = (kept.isEmpty() ? "no skip: " : "skip: ") + test.test().title();
-      taking.note(workup, user.account(), Facts.SKIP.about(test).noteTyped(kept).called(label));
+      taking.note(
+          workup,
+          user.account(),
+          Facts.SKIP.about(test).noteTyped(kept).called(label),
+          Seen.ANYTHING);
     }
     redirect.addAttribute("mode", "run");
     Optional<TestCard> next = kept.isEmpty() ? Optional.of(test) : Cards.after(workup, test);
@@ -198,11 +204,13 @@ class MeasureController {
       @PathVariable String card,
       @PathVariable String slotKey,
       @RequestParam(defaultValue = "") String value,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.word(workup, user.account(), test, slotKey, value));
+    return live(
+        model, user, id, test, taking.word(workup, user.account(), test, slotKey, value, seen));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -212,11 +220,13 @@ class MeasureController {
       @PathVariable String card,
       @RequestParam(defaultValue = "0") String level,
       @RequestParam(defaultValue = "") String site,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.pain(workup, user.account(), test, level, site));
+    return live(
+        model, user, id, test, taking.pain(workup, user.account(), test, level, site, seen));
   }
 
   /** Keeps a note on a test. */
@@ -226,11 +236,12 @@ class MeasureController {
       @PathVariable String id,
       @PathVariable String card,
       @RequestParam(defaultValue = "") String note,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return live(model, user, id, test, taking.testNote(workup, user.account(), test, note));
+    return live(model, user, id, test, taking.testNote(workup, user.account(), test, note, seen));
   }
 
   /** What happened to the tries of a card at this visit: who and when. */

@@ -12,6 +12,7 @@ import loosehip.app.frame.Saved;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
+import loosehip.app.store.Seen;
 import loosehip.core.measure.TestCard;
 import loosehip.core.safety.Passage;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -114,11 +115,13 @@ class SheetModeController {
       @PathVariable String card,
       @RequestParam(defaultValue = "0") String level,
       @RequestParam(defaultValue = "") String site,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return cell(model, user, id, test, taking.pain(workup, user.account(), test, level, site));
+    return cell(
+        model, user, id, test, taking.pain(workup, user.account(), test, level, site, seen));
   }
 
   /** Keeps a note on a test. */
@@ -128,11 +131,12 @@ class SheetModeController {
       @PathVariable String id,
       @PathVariable String card,
       @RequestParam(defaultValue = "") String note,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return cell(model, user, id, test, taking.testNote(workup, user.account(), test, note));
+    return cell(model, user, id, test, taking.testNote(workup, user.account(), test, note, seen));
   }
 
   @Door(value = Passage.MOVES, asksItself = true)
@@ -142,11 +146,13 @@ class SheetModeController {
       @PathVariable String card,
       @PathVariable String slotKey,
       @RequestParam(defaultValue = "") String value,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     Workup workup = workups.openToWrite(user.account(), id);
     TestCard test = Cards.of(card);
-    return cell(model, user, id, test, taking.word(workup, user.account(), test, slotKey, value));
+    return cell(
+        model, user, id, test, taking.word(workup, user.account(), test, slotKey, value, seen));
   }
 
   private String cell(Model model, SignedIn user, String id, TestCard test, LastEntry entry) {

@@ -16,6 +16,7 @@ import loosehip.app.golfer.Workups;
 import loosehip.app.store.Account;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
+import loosehip.app.store.Seen;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
@@ -130,7 +131,7 @@ class Taking {
     String before = workup.golfer().screen().word(slot).orElse("no");
     String now = seconds >= TestRule.HOLD_LIMIT ? "yes" : "no";
     if (!now.equals(before)) {
-      say(workup, by, slot, now);
+      say(workup, by, slot, now, Seen.ANYTHING);
     }
   }
 
@@ -272,7 +273,8 @@ class Taking {
   }
 
   /** Takes a word: yes or no, a quality, how far it got. */
-  LastEntry word(Workup workup, Account by, TestCard card, String slotKey, String value) {
+  LastEntry word(
+      Workup workup, Account by, TestCard card, String slotKey, String value, Seen seen) {
     Optional<Slot> slot = Slot.parse(slotKey).filter(s -> s.test() == card.test());
     Optional<String> refused = refused(workup, card);
     if (slot.isEmpty() || !slot.get().test().words(slot.get().part()).contains(value)) {
@@ -281,25 +283,25 @@ class Taking {
     if (refused.isPresent()) {
       return LastEntry.problem(refused.get());
     }
-    say(workup, by, slot.get(), value);
+    say(workup, by, slot.get(), value, seen);
     return LastEntry.NONE;
   }
 
-  private void say(Workup workup, Account by, Slot slot, String value) {
+  private void say(Workup workup, Account by, Slot slot, String value, Seen seen) {
     Journal.NewTry said =
         new Journal.NewTry(
             slot, Optional.empty(), Optional.of(value), Optional.empty(), Set.of(), false);
     String label = slot.part().map(p -> p.word() + ": ").orElse("") + value;
     Optional<TakenTry> old = workup.file().tries(slot).stream().findFirst();
     if (old.isPresent()) {
-      journal.correct(workup.file(), by, old.get().rowId(), said, label);
+      journal.correct(workup.file(), by, old.get().rowId(), said, label, seen);
     } else {
       journal.take(workup.file(), by, said, UUID.randomUUID().toString(), label);
     }
   }
 
   /** Notes pain in a test; from 4 up the test ends on this side. */
-  LastEntry pain(Workup workup, Account by, TestCard card, String level, String site) {
+  LastEntry pain(Workup workup, Account by, TestCard card, String level, String site, Seen seen) {
     Fact<Pain> pain = Facts.PAIN.about(Cases.painSlot(card).orElseThrow());
     String typed = level.equals("0") ? "" : (level + " " + site.strip()).strip();
     Optional<String> problem = pain.problem(typed, workup.today());
@@ -307,18 +309,18 @@ class Taking {
       problem = refused(workup, card);
     }
     if (problem.isEmpty()) {
-      note(workup, by, pain.noteTyped(typed).called("pain " + level));
+      note(workup, by, pain.noteTyped(typed).called("pain " + level), seen);
     }
     return LastEntry.problem(problem.orElse(""));
   }
 
   /** Keeps a note on a test; an empty one is taken away. */
-  LastEntry testNote(Workup workup, Account by, TestCard card, String typed) {
+  LastEntry testNote(Workup workup, Account by, TestCard card, String typed, Seen seen) {
     Fact<String> about = Facts.TEST_NOTE.about(card);
     Optional<String> problem =
         about.problem(typed, workup.today()).or(() -> closed(workup, workup.guard().gravest()));
     if (problem.isEmpty()) {
-      note(workup, by, about.noteTyped(typed));
+      note(workup, by, about.noteTyped(typed), seen);
     }
     return LastEntry.problem(problem.orElse(""));
   }
@@ -334,7 +336,7 @@ class Taking {
   }
 
   /** Notes something about the measuring of this visit. */
-  void note(Workup workup, Account by, Note note) {
-    journal.note(workup.file(), by, note);
+  void note(Workup workup, Account by, Note note, Seen seen) {
+    journal.note(workup.file(), by, note, seen);
   }
 }

@@ -22,6 +22,7 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Seen;
 import loosehip.app.talk.ReferBlock;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
@@ -73,13 +74,14 @@ class NoteController {
       @RequestParam(defaultValue = "") String value,
       HtmxRequest htmx,
       @RequestHeader(name = "X-Tried") Optional<String> tried,
+      Seen seen,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = workups.fileToWrite(user.account(), id);
     Optional<Fact<?>> fact = Facts.parse(topic);
     Optional<String> problem = problem(file, fact, value);
     if (problem.isEmpty()) {
-      journal.note(file, user.account(), fact.orElseThrow().noteTyped(value));
+      journal.note(file, user.account(), fact.orElseThrow().noteTyped(value), seen);
     }
     Station station = fact.<Station>map(Fact::station).orElse(Station.TALK);
     Workup workup =
@@ -177,7 +179,12 @@ class NoteController {
           journal
               .undo(file, user.account())
               .map(
-                  step -> "Taken back: " + step.label() + ", " + Frames.where(step.station()) + ".")
+                  step ->
+                      "Taken back: "
+                          + Frames.said(step)
+                          + ", "
+                          + Frames.where(step.station())
+                          + ".")
               .orElse("Nothing more to take back: undo reaches ten steps.");
       workups.saved(user.account(), id);
     }

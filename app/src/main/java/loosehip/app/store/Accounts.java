@@ -132,6 +132,15 @@ public class Accounts {
     return bySignInName(signInName).orElseThrow();
   }
 
+  /** How somebody is called. */
+  static String shownName(DSLContext db, String id) {
+    return db.select(ACCOUNT.SHOWN_NAME)
+        .from(ACCOUNT)
+        .where(ACCOUNT.ID.eq(id))
+        .fetchOptional(ACCOUNT.SHOWN_NAME)
+        .orElse("somebody");
+  }
+
   /** Everybody who signs in to the practice: id and shown name. */
   public Map<String, String> people(String practiceId) {
     return database

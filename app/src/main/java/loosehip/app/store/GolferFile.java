@@ -22,7 +22,6 @@ import loosehip.core.plan.ItemId;
  * @param facts noted facts by topic: the golfer's own and this visit's
  * @param signs warning signs answered yes and clearances of them at whatever visit, each the newest
  * @param tries tries of this visit, in order within each slot
- * @param lastStep what undo would take back
  * @param earlier the latest earlier visits, the newest first, at most {@link #EARLIER_AT_HAND}, and
  *     the one chosen to be compared with
  * @param given the plan in the golfer's hand; empty while none was given
@@ -37,7 +36,6 @@ public record GolferFile(
     Map<String, Noted> facts,
     Map<String, Noted> signs,
     List<TakenTry> tries,
-    Optional<Journal.UndoneStep> lastStep,
     List<EarlierVisit> earlier,
     Optional<PlanGiven> given) {
   /** So many earlier visits are kept at hand; older ones are read when they are compared. */

@@ -9,7 +9,6 @@ import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.READING_NOW;
-import static loosehip.app.store.generated.Tables.STEP;
 import static loosehip.app.store.generated.Tables.VISIT;
 
 import com.github.benmanes.caffeine.cache.Cache;
@@ -127,7 +126,6 @@ public class GolferFiles {
         now,
         signs(db, golfer.getId()),
         tries.getOrDefault(ids.get(0), List.of()),
-        lastStep(db, golfer.getId()),
         earlier,
         given(db, golfer.getId()));
   }
@@ -390,15 +388,5 @@ public class GolferFiles {
       Named.parse(Compensation.class, id).ifPresent(all::add);
     }
     return all;
-  }
-
-  private static Optional<Journal.UndoneStep> lastStep(DSLContext db, String golferId) {
-    return db.select(STEP.LABEL, STEP.STATION)
-        .from(STEP)
-        .where(STEP.GOLFER_ID.eq(golferId))
-        .and(STEP.UNDONE_AT.isNull())
-        .orderBy(STEP.ID.desc())
-        .limit(1)
-        .fetchOptional(r -> new Journal.UndoneStep(r.value1(), r.value2()));
   }
 }

@@ -28,7 +28,7 @@ import org.springframework.stereotype.Repository;
 /** What golfers did of the plans given to them. A log stays with the version it was made under. */
 @Repository
 public class Homework {
-  private static final Lineage<HomeworkRecord> LINEAGE =
+  static final Lineage<HomeworkRecord> LINEAGE =
       new Lineage<>(HOMEWORK, HOMEWORK.ID, HOMEWORK.SUPERSEDES);
 
   private final Database database;
@@ -189,13 +189,34 @@ public class Homework {
    * @param label what undo calls it
    */
   public void say(GolferFile file, Account by, List<Said> said, String label) {
+    say(file, by, said, label, Seen.ANYTHING);
+  }
+
+  /**
+   * Keeps what is said about items, in the place of what was said before it; one step.
+   *
+   * @throws Clash when it would cover what somebody else said and this one could not see
+   */
+  public void say(GolferFile file, Account by, List<Said> said, String label, Seen seen) {
     database.write(
         db -> {
+          for (Said each : said) {
+            About about = new About(each.plan(), each.item(), each.log().on());
+            covers(db, file.id(), by, about, seen, Optional.of(told(each.log())));
+          }
           String together = Ids.fresh();
           for (Said each : said) {
             insert(db, file.id(), by, together, each);
           }
-          Steps.add(db, file.id(), Steps.Kind.HOMEWORK, together, label, "follow", clock.instant());
+          Steps.add(
+              db,
+              file.id(),
+              Steps.Kind.HOMEWORK,
+              together,
+              label,
+              "follow",
+              by.id(),
+              clock.instant());
           return said.size();
         });
   }
@@ -273,12 +294,21 @@ public class Homework {
 
   /** Takes back what was said about an item on a day; the rows stay. */
   public void takeBack(
-      GolferFile file, Account by, int plan, ItemId item, LocalDate on, String label) {
+      GolferFile file, Account by, int plan, ItemId item, LocalDate on, String label, Seen seen) {
     database.write(
         db -> {
+          covers(db, file.id(), by, new About(plan, item, on), seen, Optional.empty());
           String together = Ids.fresh();
           row(db, file.id(), by, together, new About(plan, item, on)).insert();
-          Steps.add(db, file.id(), Steps.Kind.HOMEWORK, together, label, "follow", clock.instant());
+          Steps.add(
+              db,
+              file.id(),
+              Steps.Kind.HOMEWORK,
+              together,
+              label,
+              "follow",
+              by.id(),
+              clock.instant());
           return null;
         });
   }
@@ -296,6 +326,44 @@ public class Homework {
             back.setNotedBy(by.id());
           });
     }
+  }
+
+  private static void covers(
+      DSLContext db, String golferId, Account by, About about, Seen seen, Optional<String> mine) {
+    Optional<HomeworkRecord> old =
+        newest(db, golferId, about).map(id -> db.fetchSingle(HOMEWORK, HOMEWORK.ID.eq(id)));
+    if (old.filter(o -> seen.missed(o.getId(), o.getNotedBy(), o.getNotedAt(), by)).isPresent()) {
+      Optional<String> theirs =
+          inForce(db, HOMEWORK_NOW.ID.eq(old.get().getId())).stream()
+              .findFirst()
+              .map(s -> told(s.log()));
+      if (!theirs.equals(mine)) {
+        throw new Clash(
+            new Clash.Both(
+                about.item().id(),
+                old.get().getId(),
+                Accounts.shownName(db, old.get().getNotedBy()),
+                Instant.parse(old.get().getNotedAt()),
+                theirs,
+                mine));
+      }
+    }
+  }
+
+  /** What was said, as somebody reads it who has to choose. */
+  private static String told(ItemLog log) {
+    String much =
+        switch (log.done()) {
+          case TOP -> "all of it";
+          case BETWEEN -> "part of it";
+          case UNDER -> "less than asked";
+        };
+    return much
+        + log.effort().map(e -> ", effort " + e).orElse("")
+        + log.pain().map(p -> ", pain " + p).orElse("")
+        + (log.goodForm() ? "" : ", form lost")
+        + (log.leaned() ? ", leaned" : "")
+        + (log.worseNextDay() ? ", worse the day after" : "");
   }
 
   /** What a row is about. */

@@ -15,12 +15,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.ObservationRecord;
 import loosehip.app.store.generated.tables.records.ReadingRecord;
-import loosehip.app.store.generated.tables.records.StepRecord;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Reading;
 import loosehip.core.measure.Slot;
-import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -39,7 +37,8 @@ public class Journal {
   static final Lineage<ReadingRecord> READINGS =
       new Lineage<>(READING, READING.ID, READING.SUPERSEDES);
 
-  private static final Lineage<ObservationRecord> OBSERVATIONS =
+  /** Facts that supersede one another. */
+  static final Lineage<ObservationRecord> OBSERVATIONS =
       new Lineage<>(OBSERVATION, OBSERVATION.ID, OBSERVATION.SUPERSEDES);
 
   private final Database database;
@@ -105,7 +104,7 @@ public class Journal {
           ReadingRecord row = row(db, file.visitId(), by, taken, last + 1);
           row.setSubmitKey(submitKey);
           row.insert();
-          step(db, file, Steps.Kind.READING, row.getId(), label, "measure");
+          step(db, file, Steps.Kind.READING, row.getId(), label, "measure", by);
           return Outcome.SAVED;
         });
   }
@@ -113,6 +112,16 @@ public class Journal {
   /** Puts a corrected try in the place of one; says so when that one is no longer current. */
   public Outcome correct(
       GolferFile file, Account by, String rowId, NewTry corrected, String label) {
+    return correct(file, by, rowId, corrected, label, Seen.ANYTHING);
+  }
+
+  /**
+   * Puts another word in the place of one.
+   *
+   * @throws Clash when somebody else said that one and this one could not see it
+   */
+  public Outcome correct(
+      GolferFile file, Account by, String rowId, NewTry corrected, String label, Seen seen) {
     return database.write(
         db -> {
           ReadingRecord old = db.fetchOne(READING, READING.ID.eq(rowId));
@@ -124,10 +133,22 @@ public class Journal {
           if (!current) {
             return Outcome.CHANGED_MEANWHILE;
           }
+          Optional<String> word = Optional.ofNullable(old.getWord());
+          if (seen.missed(rowId, old.getTakenBy(), old.getTakenAt(), by)
+              && !word.equals(corrected.word())) {
+            throw new Clash(
+                new Clash.Both(
+                    old.getSlot(),
+                    rowId,
+                    Accounts.shownName(db, old.getTakenBy()),
+                    Instant.parse(old.getTakenAt()),
+                    word,
+                    corrected.word()));
+          }
           ReadingRecord row = row(db, file.visitId(), by, corrected, old.getOrdinal());
           row.setSupersedes(rowId);
           row.insert();
-          step(db, file, Steps.Kind.READING, row.getId(), label, "measure");
+          step(db, file, Steps.Kind.READING, row.getId(), label, "measure", by);
           return Outcome.SAVED;
         });
   }
@@ -163,6 +184,15 @@ public class Journal {
 
   /** Notes a fact, or takes it back; nothing is written when nothing changes. */
   public void note(GolferFile file, Account by, Note note) {
+    note(file, by, note, Seen.ANYTHING);
+  }
+
+  /**
+   * Notes a fact, or takes it back.
+   *
+   * @throws Clash when it would cover what somebody else said and this one could not see
+   */
+  public void note(GolferFile file, Account by, Note note, Seen seen) {
     database.write(
         db -> {
           Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
@@ -170,8 +200,20 @@ public class Journal {
           if (stands.equals(note.value())) {
             return null;
           }
+          old.filter(o -> seen.missed(o.getId(), o.getNotedBy(), o.getNotedAt(), by))
+              .ifPresent(
+                  o -> {
+                    throw new Clash(
+                        new Clash.Both(
+                            note.topic(),
+                            o.getId(),
+                            Accounts.shownName(db, o.getNotedBy()),
+                            Instant.parse(o.getNotedAt()),
+                            stands,
+                            note.value()));
+                  });
           String id = addObservation(db, file, by.id(), note, old);
-          step(db, file, Steps.Kind.OBSERVATION, id, note.label(), note.station());
+          step(db, file, Steps.Kind.OBSERVATION, id, note.label(), note.station(), by);
           return null;
         });
   }
@@ -193,7 +235,7 @@ public class Journal {
           }
           if (!ids.isEmpty()) {
             String station = notes.get(0).station();
-            step(db, file, Steps.Kind.OBSERVATION, String.join(" ", ids), label, station);
+            step(db, file, Steps.Kind.OBSERVATION, String.join(" ", ids), label, station, by);
           }
           return null;
         });
@@ -242,46 +284,48 @@ public class Journal {
     return row.getId();
   }
 
-  /** Takes back the last step of this golfer, within reach; says what was taken back. */
+  /** What undo would take back next for somebody. */
+  public Optional<UndoneStep> next(String golferId, Account by) {
+    DSLContext db = database.read();
+    return UndoSteps.next(db, golferId, by.id()).map(step -> told(db, step, by));
+  }
+
+  private static UndoneStep told(DSLContext db, UndoSteps.Found step, Account by) {
+    return new UndoneStep(step.label(), step.station(), UndoSteps.whose(db, step, by.id()));
+  }
+
+  /** Takes back a step of this golfer, within reach, one's own first; says what was taken back. */
   public Optional<UndoneStep> undo(GolferFile file, Account by) {
     return database.write(
         db -> {
-          StepRecord step =
-              db.selectFrom(STEP)
-                  .where(STEP.GOLFER_ID.eq(file.id()))
-                  .and(STEP.UNDONE_AT.isNull())
-                  .orderBy(STEP.ID.desc())
-                  .limit(1)
-                  .fetchOne();
-          int undone =
-              db.fetchCount(
-                  STEP,
-                  STEP.GOLFER_ID
-                      .eq(file.id())
-                      .and(STEP.UNDONE_AT.isNotNull())
-                      .and(STEP.ID.gt(step == null ? 0 : step.getId())));
-          if (step == null || undone >= UNDO_REACH) {
-            return Optional.empty();
-          }
-          switch (Named.require(Steps.Kind.class, step.getKind())) {
-            case READING ->
-                takeBackReading(
-                    db, db.fetchSingle(READING, READING.ID.eq(step.getRowId())), by, now());
-            case OBSERVATION -> {
-              for (String row : step.getRowId().split(" ")) {
-                takeBackObservation(db, row, by);
-              }
-            }
-            case HOMEWORK -> Homework.undo(db, step.getRowId(), by, clock.instant());
-          }
-          step.setUndoneAt(now());
-          step.update();
-          return Optional.of(new UndoneStep(step.getLabel(), step.getStation()));
+          Optional<UndoSteps.Found> next = UndoSteps.next(db, file.id(), by.id());
+          next.ifPresent(step -> takeBack(db, step, by));
+          return next.map(step -> told(db, step, by));
         });
   }
 
-  /** A step that was or can be taken back: what it was, and on which station. */
-  public record UndoneStep(String label, String station) {}
+  private void takeBack(DSLContext db, UndoSteps.Found step, Account by) {
+    switch (step.kind()) {
+      case READING ->
+          takeBackReading(db, db.fetchSingle(READING, READING.ID.eq(step.rows())), by, now());
+      case OBSERVATION -> {
+        for (String row : step.rows().split(" ")) {
+          takeBackObservation(db, row, by);
+        }
+      }
+      case HOMEWORK -> Homework.undo(db, step.rows(), by, clock.instant());
+    }
+    db.update(STEP).set(STEP.UNDONE_AT, now()).where(STEP.ID.eq(step.id())).execute();
+  }
+
+  /**
+   * A step that was or can be taken back.
+   *
+   * @param label what it was
+   * @param station where it was done
+   * @param whose whose it was; empty when it was one's own
+   */
+  public record UndoneStep(String label, String station, Optional<String> whose) {}
 
   /** Takes a reading back: what stood before it stands again. */
   static void takeBackReading(DSLContext db, ReadingRecord row, Account by, String at) {
@@ -308,8 +352,14 @@ public class Journal {
   }
 
   private void step(
-      DSLContext db, GolferFile file, Steps.Kind kind, String rowId, String label, String station) {
-    Steps.add(db, file.id(), kind, rowId, label, station, clock.instant());
+      DSLContext db,
+      GolferFile file,
+      Steps.Kind kind,
+      String rowId,
+      String label,
+      String station,
+      Account by) {
+    Steps.add(db, file.id(), kind, rowId, label, station, by.id(), clock.instant());
   }
 
   private String now() {

@@ -96,16 +96,25 @@ public class PracticeValues {
 
   /** Sets a value of the whole practice; empty resets it. */
   public void set(Account by, String topic, Optional<String> value) {
-    database.write(db -> set(db, by, topic, value, false));
+    set(by, topic, value, Seen.ANYTHING);
+  }
+
+  /**
+   * Sets a value of the whole practice; empty resets it.
+   *
+   * @throws Clash when it would cover what somebody else set and this one could not see
+   */
+  public void set(Account by, String topic, Optional<String> value, Seen seen) {
+    database.write(db -> set(db, by, topic, value, false, seen));
   }
 
   /** Sets a value of this person alone; empty resets it. */
   public void setOwn(Account by, String topic, Optional<String> value) {
-    database.write(db -> set(db, by, topic, value, true));
+    database.write(db -> set(db, by, topic, value, true, Seen.ANYTHING));
   }
 
   private boolean set(
-      DSLContext db, Account by, String topic, Optional<String> value, boolean own) {
+      DSLContext db, Account by, String topic, Optional<String> value, boolean own, Seen seen) {
     PracticeValueRecord old =
         db.select(PRACTICE_VALUE.asterisk())
             .from(PRACTICE_VALUE)
@@ -118,6 +127,16 @@ public class PracticeValues {
     Optional<String> before = Optional.ofNullable(old).map(PracticeValueRecord::getValue);
     if (before.equals(value)) {
       return false;
+    }
+    if (old != null && seen.missed(old.getId(), old.getNotedBy(), old.getNotedAt(), by)) {
+      throw new Clash(
+          new Clash.Both(
+              topic,
+              old.getId(),
+              Accounts.shownName(db, old.getNotedBy()),
+              Instant.parse(old.getNotedAt()),
+              before,
+              value));
     }
     PracticeValueRecord row = db.newRecord(PRACTICE_VALUE);
     row.setId(Ids.fresh());

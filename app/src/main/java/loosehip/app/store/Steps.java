@@ -31,6 +31,7 @@ final class Steps {
    * @param row what undo takes back
    * @param label what undo calls it
    * @param station where it was done
+   * @param by id of who did it
    */
   static void add(
       DSLContext db,
@@ -39,6 +40,7 @@ final class Steps {
       String row,
       String label,
       String station,
+      String by,
       Instant at) {
     db.insertInto(STEP)
         .set(STEP.GOLFER_ID, golferId)
@@ -46,6 +48,7 @@ final class Steps {
         .set(STEP.ROW_ID, row)
         .set(STEP.LABEL, label)
         .set(STEP.STATION, station)
+        .set(STEP.DONE_BY, by)
         .set(STEP.DONE_AT, at.toString())
         .execute();
   }

@@ -1,17 +1,22 @@
 package loosehip.app.frame;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import loosehip.app.Settings;
 import loosehip.app.fact.Station;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Presence;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
+import loosehip.app.store.Journal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,7 +39,14 @@ class FramesTest {
           new Settings(Path.of("."), false),
           new Presence(Clock.systemUTC()),
           mock(Accounts.class),
+          nothingToUndo(),
           Clock.systemUTC());
+
+  private static Journal nothingToUndo() {
+    Journal journal = mock(Journal.class);
+    when(journal.next(anyString(), any())).thenReturn(Optional.empty());
+    return journal;
+  }
 
   @ParameterizedTest(name = "{0}: station {1} says {2}")
   @CsvSource(

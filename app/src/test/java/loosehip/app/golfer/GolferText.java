@@ -76,7 +76,6 @@ public final class GolferText {
         facts,
         signs(facts),
         tries,
-        Optional.empty(),
         earlier,
         given);
   }
@@ -95,7 +94,6 @@ public final class GolferText {
         facts,
         file.signs(),
         file.tries(),
-        file.lastStep(),
         file.earlier(),
         file.given());
   }

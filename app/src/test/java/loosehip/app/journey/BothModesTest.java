@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.UUID;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Workup;
-import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
@@ -23,12 +22,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Every test can be taken one at a time and on the sheet, and says the same in both. */
 class BothModesTest extends FormsTest {
-  @Autowired Journal journal;
 
   @BeforeEach
   void aVisitOfThreeDaysAgo() throws Exception {

@@ -14,6 +14,7 @@ import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
+import loosehip.app.store.Journal;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -34,6 +35,7 @@ abstract class FormsTest {
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
   @Autowired GolferFiles files;
+  @Autowired Journal journal;
 
   SignedIn wren;
   String golfer;

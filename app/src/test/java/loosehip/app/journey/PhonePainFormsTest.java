@@ -36,7 +36,7 @@ class PhonePainFormsTest extends PhoneForms {
               assertThat(k.log().effort()).contains(4);
               assertThat(k.words().byPhone()).isTrue();
             });
-    assertThat(file().lastStep().map(s -> s.station()))
+    assertThat(journal.next(golfer, wren.account()).map(s -> s.station()))
         .as("undo takes back what the trainer did, not what a phone sent")
         .isNotEqualTo(Optional.of("follow"));
   }

@@ -146,7 +146,7 @@ class PlanLogFormsTest extends PlanForms {
         .filteredOn(k -> k.item().id().equals("seated-knee-drops"))
         .extracting(k -> k.log().done())
         .containsExactly(Done.UNDER);
-    assertThat(file().lastStep())
+    assertThat(journal.next(golfer, wren.account()))
         .hasValueSatisfying(s -> assertThat(s.label()).startsWith("all of "));
     send(post("/golfers/" + golfer + "/undo"));
     assertThat(homework.of(golfer)).hasSize(1);

@@ -38,7 +38,6 @@ class RecordFormsTest extends FormsTest {
           Pattern.DOTALL);
 
   @Autowired Visits visits;
-  @Autowired Journal journal;
   @Autowired Workups workups;
   @Autowired Plans plans;
   @Autowired Homework homework;

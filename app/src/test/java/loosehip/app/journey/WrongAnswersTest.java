@@ -17,7 +17,6 @@ import java.time.LocalDate;
 import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.GolferText;
-import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,8 +49,6 @@ class WrongAnswersTest extends FormsTest {
     "plan.ics",
     "everything.json"
   };
-
-  @Autowired Journal journal;
 
   @Autowired
   @Qualifier("passwordEncoder")

@@ -111,7 +111,7 @@ class GivenPlansTest extends StoreTest {
     assertThat(homework.of(id).get(1).log().pain()).isEmpty();
     assertThat(file().given().orElseThrow().logged()).contains(START.plusDays(1));
 
-    homework.takeBack(file(), wren, one, ItemId.of("bridge"), START, "bridge");
+    homework.takeBack(file(), wren, one, ItemId.of("bridge"), START, "bridge", Seen.ANYTHING);
     assertThat(homework.of(id)).hasSize(1);
     say(one, "bridge", START, Done.BETWEEN, 0);
     assertThat(homework.of(id)).hasSize(2);
@@ -133,11 +133,11 @@ class GivenPlansTest extends StoreTest {
             new Homework.Said(one, ItemId.of("bridge"), top, Homework.Words.NONE, ""),
             new Homework.Said(one, ItemId.of("wall-taps"), top, Homework.Words.NONE, "")),
         "all of 2 Nov 2026");
-    assertThat(file().lastStep()).map(Journal.UndoneStep::label).contains("all of 2 Nov 2026");
+    assertThat(journal.next(id, wren)).map(Journal.UndoneStep::label).contains("all of 2 Nov 2026");
     assertThat(homework.of(id)).hasSize(2);
 
     assertThat(journal.undo(file(), wren))
-        .contains(new Journal.UndoneStep("all of 2 Nov 2026", "follow"));
+        .contains(new Journal.UndoneStep("all of 2 Nov 2026", "follow", Optional.empty()));
     assertThat(homework.of(id)).hasSize(1);
     assertThat(homework.of(id).get(0).log().done()).isEqualTo(Done.UNDER);
     assertThat(homework.of(id).get(0).felt()).isEqualTo("far too much");
