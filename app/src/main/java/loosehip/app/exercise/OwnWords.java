@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import loosehip.app.document.Schemas;
+import loosehip.app.words.Typed;
 
 /** How an own exercise or drill is told, as it is kept and carried from copy to copy. */
 record OwnWords(
@@ -21,6 +22,7 @@ record OwnWords(
   private static final String ID = "^[a-z0-9][a-z0-9-]{1,59}$";
 
   private static final int TEXT_MOST = 600;
+  private static final int STEPS_MOST = 20;
 
   /** The keys that an own item begins with: its id, and how it is told. */
   static Map<String, Object> keys() {
@@ -33,6 +35,7 @@ record OwnWords(
     }
     Map<String, Object> steps = new LinkedHashMap<>(Schemas.list(Schemas.text(TEXT_MOST)));
     steps.put("minItems", 1);
+    steps.put("maxItems", STEPS_MOST);
     keys.put("steps", steps);
     for (String text : new String[] {"feel", "spoils", "harder", "easier", "stop"}) {
       keys.put(text, Schemas.text(TEXT_MOST));
@@ -64,15 +67,15 @@ record OwnWords(
   ExerciseText text(String id) {
     return new ExerciseText(
         id,
-        name.strip(),
-        purpose.strip(),
-        start.strip(),
-        steps.stream().map(String::strip).map(OwnWords::sentence).toList(),
-        feel.strip(),
-        spoils.strip(),
-        harder.strip(),
-        easier.strip(),
-        stop.strip());
+        Typed.line(name),
+        Typed.clean(purpose),
+        Typed.clean(start),
+        steps.stream().map(Typed::clean).map(OwnWords::sentence).toList(),
+        Typed.clean(feel),
+        Typed.clean(spoils),
+        Typed.clean(harder),
+        Typed.clean(easier),
+        Typed.clean(stop));
   }
 
   private static String sentence(String step) {

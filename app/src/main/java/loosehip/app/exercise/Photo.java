@@ -1,6 +1,5 @@
 package loosehip.app.exercise;
 
-import java.util.Optional;
 import loosehip.app.picture.Picture;
 import loosehip.app.picture.RefusedPicture;
 
@@ -10,12 +9,12 @@ public final class Photo {
 
   private Photo() {}
 
-  /** The picture made anew as JPEG; empty when it is not taken. */
-  public static Optional<byte[]> anew(byte[] bytes) {
-    try {
-      return Optional.of(Picture.anew(bytes, SIDE_MOST).jpeg());
-    } catch (RefusedPicture refused) {
-      return Optional.empty();
-    }
+  /**
+   * The picture made anew as JPEG.
+   *
+   * @throws RefusedPicture when it is not taken, with the reason
+   */
+  public static byte[] anew(byte[] bytes) throws RefusedPicture {
+    return Picture.anew(bytes, SIDE_MOST).jpeg();
   }
 }

@@ -58,7 +58,8 @@ class Bags {
 
   /** Puts a shaft in; answers what is wrong with it, or nothing when it was put in. */
   Optional<String> add(Account by, String name, String length, boolean inches) {
-    if (name.isBlank() || name.strip().length() > NAME_MOST) {
+    String named = Typed.line(name);
+    if (named.isEmpty() || named.length() > NAME_MOST) {
       return Optional.of("Give it a name of at most " + NAME_MOST + " letters.");
     }
     Optional<Double> typed = Typed.number(length);
@@ -69,8 +70,7 @@ class Bags {
       return Optional.of("The bag is full at " + MOST + "; take one out first.");
     }
     try {
-      Shaft shaft =
-          inches ? Shaft.ofInches(name.strip(), typed.get()) : new Shaft(name.strip(), typed.get());
+      Shaft shaft = inches ? Shaft.ofInches(named, typed.get()) : new Shaft(named, typed.get());
       String value = String.format(Locale.ROOT, "%.2f %s", shaft.centimetres(), shaft.name());
       values.set(by, TOPIC + UUID.randomUUID(), Optional.of(value));
       return Optional.empty();

@@ -59,7 +59,7 @@ class OutcomeController {
             .map(SafetyWords::refusal)
             .orElseGet(() -> problem(day, kind, value, figure));
     if (problem.isEmpty()) {
-      String of = kind.orElseThrow() == Outcome.CARRY ? Typed.kept(club, CLUB_MOST) : "";
+      String of = kind.orElseThrow() == Outcome.CARRY ? Typed.line(club, CLUB_MOST) : "";
       var fact = OutcomeTold.ON.about(new OutcomeTold.About(kind.get(), day.orElseThrow(), of));
       journal.note(
           workup.file(),

@@ -17,6 +17,7 @@ import loosehip.app.exercise.OwnItemReader;
 import loosehip.app.exercise.Photo;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.StandardsShelf;
+import loosehip.app.picture.RefusedPicture;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.OwnExercises;
@@ -109,9 +110,10 @@ class ExerciseController {
     List<Problem> problems = new ArrayList<>(read.problems());
     Optional<byte[]> picture = Optional.empty();
     if (photo != null && !photo.isEmpty()) {
-      picture = Photo.anew(photo.getBytes());
-      if (picture.isEmpty()) {
-        problems.add(new Problem("/photo", "is no JPEG or PNG of at most 15 MB", "take another"));
+      try {
+        picture = Optional.of(Photo.anew(photo.getBytes()));
+      } catch (RefusedPicture refused) {
+        problems.add(new Problem("/photo", refused.reason().what(), refused.reason().instead()));
       }
     }
     problems.addAll(against(user, read.items()));

@@ -16,6 +16,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Looks;
 import loosehip.app.store.Position;
 import loosehip.app.words.Dates;
+import loosehip.app.words.Spreadsheet;
 import loosehip.core.safety.Passage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -96,10 +97,10 @@ class LookController {
               l ->
                   csv.writeRecord(
                       l.at().toString(),
-                      plain(l.by().orElse("")),
+                      Spreadsheet.words(l.by().orElse("")),
                       l.act().id(),
                       l.about(),
-                      plain(l.golfer().orElse(""))));
+                      Spreadsheet.words(l.golfer().orElse(""))));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -109,11 +110,6 @@ class LookController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("who-looked.csv").build().toString())
         .body(text.toString().getBytes(StandardCharsets.UTF_8));
-  }
-
-  /** A name that a spreadsheet would take for a formula is made plain. */
-  private static String plain(String name) {
-    return name.matches("(?s)[=+\\-@\\t\\r\\n＝＋－＠].*") ? "'" + name : name;
   }
 
   @Door(Passage.OPEN)

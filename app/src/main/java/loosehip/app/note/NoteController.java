@@ -147,7 +147,7 @@ class NoteController {
       @AuthenticationPrincipal SignedIn user,
       Model model) {
     GolferFile file = workups.file(user.account(), id);
-    String name = Typed.clean(value);
+    String name = Typed.line(value);
     String problem =
         name.isEmpty()
             ? "A golfer needs a name; the old one is kept."

@@ -118,8 +118,8 @@ class PeopleController {
       HttpServletRequest request,
       Model model,
       RedirectAttributes flash) {
-    String shown = Typed.kept(shownName, NAME_MOST);
-    String name = Typed.kept(signInName, NAME_MOST);
+    String shown = Typed.line(shownName, NAME_MOST);
+    String name = Typed.line(signInName, NAME_MOST);
     Optional<Position> as = Named.parse(Position.class, position).filter(p -> p != Position.OWNER);
     if (shown.isEmpty() || name.isEmpty() || as.isEmpty()) {
       return show(

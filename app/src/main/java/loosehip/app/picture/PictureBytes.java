@@ -59,6 +59,15 @@ final class PictureBytes {
           ? Reason.HEIC
           : Reason.VIDEO;
     }
+    if (text.startsWith("BM") && bytesOfBitmap(text) == text.length()) {
+      return Reason.BMP;
+    }
+    if (text.startsWith("II*\0") || text.startsWith("MM\0*")) {
+      return Reason.TIFF;
+    }
+    if (text.startsWith("GIF8")) {
+      return Reason.GIF;
+    }
     if (text.startsWith("%PDF")) {
       return Reason.PDF;
     }
@@ -67,6 +76,15 @@ final class PictureBytes {
     }
     // Matroska and WebM begin so.
     return text.startsWith("\u001aE\u00df\u00a3") ? Reason.VIDEO : Reason.NOT_A_PICTURE;
+  }
+
+  /** How long a bitmap says it is: four bytes, the smallest first. */
+  private static long bytesOfBitmap(String text) {
+    long length = 0;
+    for (int i = 5; i >= 2 && text.length() > 5; i--) {
+      length = length << 8 | text.charAt(i);
+    }
+    return length;
   }
 
   private static boolean hidesScript(String text) {

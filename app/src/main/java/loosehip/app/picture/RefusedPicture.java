@@ -11,6 +11,9 @@ public final class RefusedPicture extends Exception {
     HEIC(
         "This is a HEIC picture, which cannot be read here.",
         "On the phone set the camera to the most compatible format, or send the picture as JPEG."),
+    BMP("This is a BMP picture, which is not read here.", "Save it as JPEG or PNG."),
+    TIFF("This is a TIFF picture, which is not read here.", "Save it as JPEG or PNG."),
+    GIF("This is a GIF, which is not read here.", "Save it as PNG."),
     PDF("This is a PDF, not a picture.", "Bring the picture itself: JPEG, PNG or WebP."),
     VIDEO(
         "This is a video.",
@@ -30,6 +33,16 @@ public final class RefusedPicture extends Exception {
     Reason(String what, String instead) {
       this.what = what;
       this.instead = instead;
+    }
+
+    /** What is wrong. */
+    public String what() {
+      return what;
+    }
+
+    /** What to do. */
+    public String instead() {
+      return instead;
     }
 
     /** What is wrong, what was kept, what to do. */

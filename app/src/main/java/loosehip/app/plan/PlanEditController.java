@@ -166,7 +166,7 @@ class PlanEditController {
               (form.by() < 0 ? "easier form: " : "moved on from: ") + named);
       case "cue" ->
           Asked.to(
-              new PlanChange.Cue(item, Typed.clean(form.name())),
+              new PlanChange.Cue(item, Typed.line(form.name())),
               (form.name().isBlank() ? "cue taken away: " : "cue kept: ") + named);
       case "dose" ->
           Asked.to(new PlanChange.ChangeDose(item, form.week(), form.by()), "dose: " + named);
@@ -227,7 +227,7 @@ class PlanEditController {
   }
 
   private Asked template(SignedIn user, Plans.Plan now, String name) {
-    String kept = Typed.clean(name);
+    String kept = Typed.line(name);
     if (kept.isEmpty() || kept.length() > NAME_MOST) {
       return Asked.refused("A template needs a name of at most " + NAME_MOST + " letters.");
     }

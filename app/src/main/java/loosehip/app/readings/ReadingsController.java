@@ -91,7 +91,7 @@ class ReadingsController {
       Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
     }
     String name = Optional.ofNullable(file.get().getOriginalFilename()).orElse("file");
-    redirect.addAttribute("id", intake.check(user.account(), Typed.kept(name, NAME_MOST), copy));
+    redirect.addAttribute("id", intake.check(user.account(), Typed.line(name, NAME_MOST), copy));
     return "redirect:/readings/{id}";
   }
 

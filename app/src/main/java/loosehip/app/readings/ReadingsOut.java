@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.store.FileReadings;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.Spreadsheet;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Method;
@@ -44,7 +45,7 @@ class ReadingsOut {
     Unit unit = t.slot().test().unit();
     List<String> fields = new ArrayList<>();
     fields.add(r.golferId());
-    fields.add(harmless(r.golfer()));
+    fields.add(Spreadsheet.words(r.golfer()));
     fields.add(r.on().toString());
     fields.add(t.slot().test().id());
     fields.add(t.slot().side().map(Side::id).orElse(""));
@@ -63,10 +64,5 @@ class ReadingsOut {
 
   private static String plain(double value) {
     return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
-  }
-
-  /** A name that a spreadsheet would take for a formula gets a quote before it. */
-  private static String harmless(String name) {
-    return name.matches("[=+\\-@\\t\\r].*") ? "'" + name : name;
   }
 }

@@ -20,6 +20,9 @@ import loosehip.core.named.Named;
 
 /** Turns the fields of one line into a reading, or says which column is wrong and why. */
 final class RowReader {
+  /** Nobody measured by this program, or by hand into its files, before that (ours). */
+  private static final int EARLIEST_YEAR = 1950;
+
   private final Columns columns;
   private final LocalDate today;
 
@@ -86,6 +89,9 @@ final class RowReader {
     String text = columns.text(fields, "visit_date").orElse("");
     try {
       LocalDate day = LocalDate.parse(text);
+      if (day.getYear() < EARLIEST_YEAR) {
+        throw new BadRow("visit_date", text + " lies before " + EARLIEST_YEAR);
+      }
       if (day.isAfter(today)) {
         throw new BadRow("visit_date", text + " lies in the future");
       }

@@ -70,9 +70,9 @@ class SignInController {
       boolean done =
           accounts.setUp(
               token,
-              Typed.clean(form.get("practice")),
-              Typed.clean(form.get("shownName")),
-              Typed.clean(form.get("signInName")),
+              Typed.line(form.get("practice")),
+              Typed.line(form.get("shownName")),
+              Typed.line(form.get("signInName")),
               passwords.encode(form.get("password")));
       if (done) {
         return "redirect:/sign-in";
@@ -143,7 +143,7 @@ class SignInController {
                 form.getOrDefault("shownName", ""),
                 form.getOrDefault("signInName", "")))
         .ifPresent(words -> problems.put("password", words));
-    if (accounts.bySignInName(form.getOrDefault("signInName", "").strip()).isPresent()) {
+    if (accounts.bySignInName(Typed.line(form.getOrDefault("signInName", ""))).isPresent()) {
       problems.put("signInName", "This name is taken; choose another.");
     }
     return problems;

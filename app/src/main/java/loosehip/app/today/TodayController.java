@@ -203,15 +203,15 @@ class TodayController {
       Model model,
       RedirectAttributes redirect) {
     Optional<String> problem =
-        Typed.clean(name).isEmpty()
+        Typed.line(name).isEmpty()
             ? Optional.of("Type the golfer's name first.")
-            : name.strip().length() > 80
+            : Typed.line(name).length() > 80
                 ? Optional.of("At most 80 letters; nothing was added.")
                 : Optional.empty();
     if (problem.isPresent()) {
       return show(user, model, new TodayPage.Adding(name, problem.get()));
     }
-    redirect.addAttribute("id", golfers.add(user.account(), Typed.clean(name)));
+    redirect.addAttribute("id", golfers.add(user.account(), Typed.line(name)));
     return "redirect:/golfers/{id}/talk";
   }
 }

@@ -113,7 +113,7 @@ class RecordingController {
           user, id, List.of(), "Nothing was kept: choose a CSV file with rows in it.", model);
     }
     String name =
-        Typed.kept(Optional.ofNullable(file.get().getOriginalFilename()).orElse(""), NAME_MOST);
+        Typed.line(Optional.ofNullable(file.get().getOriginalFilename()).orElse(""), NAME_MOST);
     if (file.get().getSize() > RecordingFile.BYTES_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return list(

@@ -36,7 +36,21 @@ public final class Typed {
    */
   public static String kept(String typed, int most) {
     String clean = clean(typed);
-    return clean.length() > most ? clean.substring(0, most) : clean;
+    if (clean.length() <= most) {
+      return clean;
+    }
+    boolean splitsALetter = Character.isHighSurrogate(clean.charAt(most - 1));
+    return clean.substring(0, splitsALetter ? most - 1 : most).strip();
+  }
+
+  /** What was typed into one line, such as a name: kept as one, whatever was pasted. */
+  public static String line(String typed) {
+    return clean(typed).replaceAll("[\\s\\p{Z}]+", " ").strip();
+  }
+
+  /** One line of at most so many letters. */
+  public static String line(String typed, int most) {
+    return kept(line(typed), most);
   }
 
   /** What was typed without blanks around and without letters that no page or paper can show. */

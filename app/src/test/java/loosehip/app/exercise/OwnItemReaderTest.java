@@ -1,6 +1,7 @@
 package loosehip.app.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -17,6 +18,7 @@ import java.util.Set;
 import javax.imageio.ImageIO;
 import loosehip.app.document.Documents;
 import loosehip.app.document.Problem;
+import loosehip.app.picture.RefusedPicture;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.pivot.Downswing;
@@ -243,15 +245,16 @@ class OwnItemReaderTest {
   }
 
   @Test
-  void aPhotoIsMadeAnewSmallerAndWithoutWhatCameWithIt() throws IOException {
+  void aPhotoIsMadeAnewSmallerAndWithoutWhatCameWithIt() throws IOException, RefusedPicture {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     ImageIO.write(new BufferedImage(2400, 1200, BufferedImage.TYPE_INT_RGB), "png", out);
     out.write("GPS 55.9 N".getBytes(StandardCharsets.UTF_8));
-    byte[] anew = Photo.anew(out.toByteArray()).orElseThrow();
+    byte[] anew = Photo.anew(out.toByteArray());
     BufferedImage read = ImageIO.read(new ByteArrayInputStream(anew));
     assertThat(read.getWidth()).isEqualTo(900);
     assertThat(read.getHeight()).isEqualTo(450);
     assertThat(new String(anew, StandardCharsets.ISO_8859_1)).doesNotContain("GPS");
-    assertThat(Photo.anew("no picture".getBytes(StandardCharsets.UTF_8))).isEmpty();
+    assertThatThrownBy(() -> Photo.anew("no picture".getBytes(StandardCharsets.UTF_8)))
+        .isInstanceOf(RefusedPicture.class);
   }
 }

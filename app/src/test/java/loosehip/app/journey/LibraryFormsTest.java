@@ -208,7 +208,9 @@ class LibraryFormsTest extends FormsTest {
             .file(new MockMultipartFile("photo", "x.gif", "image/gif", new byte[] {1, 2, 3}))
             .param("name", "Shed turn"))
         .andExpect(
-            flash().attribute("adding", Matchers.hasToString(containsString("is no JPEG or PNG"))))
+            flash()
+                .attribute(
+                    "adding", Matchers.hasToString(containsString("no picture that can be read"))))
         .andExpect(flash().attribute("adding", Matchers.hasToString(containsString("Shed turn"))));
     page("/library/exercises/own/nothing/photo").andExpect(status().isNotFound());
   }

@@ -140,6 +140,10 @@ class PictureTest {
     refused(join(new byte[] {0, 0, 0, 24}, text("ftypheic0000mif1")), Reason.HEIC);
     refused(join(new byte[] {0, 0, 0, 24}, text("ftypmp420000")), Reason.VIDEO);
     refused(text("%PDF-1.7 and so on"), Reason.PDF);
+    refused(picture("bmp", 70, 70), Reason.BMP);
+    refused(text("BM is how this note begins"), Reason.NOT_A_PICTURE);
+    refused(picture("tiff", 70, 70), Reason.TIFF);
+    refused(picture("gif", 70, 70), Reason.GIF);
     refused(
         text("<svg xmlns='http://www.w3.org/2000/svg'><script>1</script></svg>"), Reason.DRAWING);
     refused(text("just words"), Reason.NOT_A_PICTURE);
