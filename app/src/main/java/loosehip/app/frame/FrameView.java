@@ -40,6 +40,7 @@ public record FrameView(
    * @param undo what undo would take back
    * @param others who else has this golfer open
    * @param colleagues who may go on with this golfer
+   * @param withdrawn that consent was withdrawn, when and before whom; empty when it was not
    */
   public record GolferBar(
       String id,
@@ -52,7 +53,8 @@ public record FrameView(
       Optional<PlanView> planView,
       Optional<Undo> undo,
       List<String> others,
-      List<Colleague> colleagues) {}
+      List<Colleague> colleagues,
+      Optional<String> withdrawn) {}
 
   /** What undo would take back, and the station it was done at. */
   public record Undo(String what, String where) {

@@ -17,6 +17,7 @@ import loosehip.app.planview.PlanViewDrawing;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Position;
 import loosehip.app.words.Dates;
@@ -41,9 +42,17 @@ public class Frames {
   private final Presence presence;
   private final Accounts accounts;
   private final Journal journal;
+  private final GolferFiles files;
   private final Clock clock;
 
-  Frames(Settings settings, Presence presence, Accounts accounts, Journal journal, Clock clock) {
+  Frames(
+      Settings settings,
+      Presence presence,
+      Accounts accounts,
+      Journal journal,
+      GolferFiles files,
+      Clock clock) {
+    this.files = files;
     this.journal = journal;
     this.accounts = accounts;
     this.settings = settings;
@@ -91,7 +100,23 @@ public class Frames {
                                 b, workup.judgement().hips(), workup.golfer().handed())),
                 journal.next(workup.file().id(), account).map(Frames::undo),
                 presence.others(workup.file().id(), account),
-                colleagues(account))));
+                colleagues(account),
+                withdrawn(workup))));
+  }
+
+  /** Asked only where there is no consent, which is seldom. */
+  private Optional<String> withdrawn(Workup workup) {
+    return Facts.CONSENT.isIn(workup.file())
+        ? Optional.empty()
+        : files.factHistory(workup.file(), Facts.CONSENT.key()).stream()
+            .findFirst()
+            .map(
+                last ->
+                    "Consent was withdrawn on "
+                        + Dates.day(Dates.of(last.at()))
+                        + " (told to "
+                        + last.by()
+                        + "). Nothing new is kept.");
   }
 
   private static FrameView.Undo undo(Journal.UndoneStep step) {

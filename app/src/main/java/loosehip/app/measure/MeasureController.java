@@ -153,7 +153,7 @@ class MeasureController {
     TestCard test = Cards.of(card);
     String why = other.isBlank() ? reason.strip() : other.strip();
     String kept = Typed.kept(why, SKIP_MOST);
-    if (!workup.closed()) {
+    if (!workup.closed() && workup.consented()) {
       String label = (kept.isEmpty() ? "no skip: " : "skip: ") + test.test().title();
       taking.note(
           workup,

@@ -305,7 +305,7 @@ class Taking {
     Fact<Pain> pain = Facts.PAIN.about(Cases.painSlot(card).orElseThrow());
     String typed = level.equals("0") ? "" : (level + " " + site.strip()).strip();
     Optional<String> problem = pain.problem(typed, workup.today());
-    if (problem.isEmpty() && workup.closed()) {
+    if (problem.isEmpty() && (workup.closed() || !workup.consented())) {
       problem = refused(workup, card);
     }
     if (problem.isEmpty()) {

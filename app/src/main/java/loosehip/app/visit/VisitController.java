@@ -118,7 +118,9 @@ class VisitController {
   }
 
   private static boolean mayStart(Workup workup) {
-    return !workup.golfer().health().refer() && workup.file().visitOn().isBefore(workup.today());
+    return !workup.golfer().health().refer()
+        && workup.consented()
+        && workup.file().visitOn().isBefore(workup.today());
   }
 
   /** Starts a new visit today; not while a warning sign waits, since a new visit asks afresh. */
@@ -162,7 +164,7 @@ class VisitController {
     boolean again = Facts.BASELINE.in(file).filter(visit::equals).isPresent();
     Optional<EarlierVisit> chosen =
         files.visit(id, visit).filter(v -> !v.visitId().equals(file.visitId()));
-    if (chosen.isPresent() && file.closed().isEmpty()) {
+    if (chosen.isPresent() && file.closed().isEmpty() && Facts.CONSENT.isIn(file)) {
       Note note = again ? Facts.BASELINE.takenBack() : Facts.BASELINE.note(visit);
       journal.note(
           file, user.account(), note.called("compare with " + Dates.day(chosen.get().on())));

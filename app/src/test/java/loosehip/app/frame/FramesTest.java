@@ -16,6 +16,7 @@ import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Presence;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
+import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Journal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,6 +41,7 @@ class FramesTest {
           new Presence(Clock.systemUTC()),
           mock(Accounts.class),
           nothingToUndo(),
+          mock(GolferFiles.class),
           Clock.systemUTC());
 
   private static Journal nothingToUndo() {
