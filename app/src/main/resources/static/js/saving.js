@@ -82,6 +82,8 @@
     tell(words, link);
   }
 
+  const trouble = (xhr) => new DOMParser().parseFromString(xhr.responseText, "text/html").querySelector("[data-trouble]");
+
   function notSaved() {
     const saved = document.getElementById("saved");
     if (saved) {
@@ -103,9 +105,12 @@
         href: location.pathname + location.search,
         words: "Reload the page",
       });
+    } else if (status === 507) {
+      failed(event.detail.elt, `${trouble(event.detail.xhr).textContent.trim()} What you typed is kept on this page; trying again.`);
+      retry(event.detail.elt);
     } else if (status >= 400 && status < 500) {
       // Asking the same again would be refused again; the page that came says why.
-      const said = new DOMParser().parseFromString(event.detail.xhr.responseText, "text/html").querySelector("[data-trouble]");
+      const said = trouble(event.detail.xhr);
       failed(event.detail.elt, said ? said.textContent.trim() : "That was not taken. Nothing was changed.", {
         href: location.pathname + location.search,
         words: "Reload the page",

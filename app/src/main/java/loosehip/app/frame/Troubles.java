@@ -2,6 +2,7 @@ package loosehip.app.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
 import loosehip.app.golfer.Workups;
+import loosehip.app.store.DiskFull;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -18,6 +19,12 @@ class Troubles {
     return request.getRequestURI().startsWith("/library/exercises")
         ? "redirect:/library/exercises?too-large#own"
         : "redirect:/readings?too-large";
+  }
+
+  @ExceptionHandler(DiskFull.class)
+  @ResponseStatus(HttpStatus.INSUFFICIENT_STORAGE)
+  String diskFull() {
+    return "error/full";
   }
 
   @ExceptionHandler(NotHere.class)

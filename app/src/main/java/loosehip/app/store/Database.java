@@ -15,13 +15,17 @@ import loosehip.app.store.migration.V8__Own_words_and_set_up_routines;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
+import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * One SQLite file in WAL mode: many readers, one writer. What was said to be saved is on the disk
  * (synchronous FULL), and what is deleted is written over (secure delete).
  */
 public final class Database implements AutoCloseable {
+  private static final Logger LOG = LoggerFactory.getLogger(Database.class);
   private static final int READERS = 4;
 
   private final HikariDataSource writePool;
@@ -86,12 +90,27 @@ public final class Database implements AutoCloseable {
     return read;
   }
 
-  /** Does one short write transaction; all of it is kept, or none. */
+  /**
+   * Does one short write transaction; all of it is kept, or none.
+   *
+   * @throws DiskFull when there is no room for it
+   */
   <T> T write(Function<DSLContext, T> work) {
     try {
       return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
+    } catch (DataAccessException failed) {
+      throw DiskFull.told(failed);
     } finally {
       writes.incrementAndGet();
+    }
+  }
+
+  /** Writes what a page does not wait for: where there is no room it is left out. */
+  void writeIfRoom(Function<DSLContext, ?> work) {
+    try {
+      write(work);
+    } catch (DiskFull noRoom) {
+      LOG.warn("The disk is full: something nobody waits for was not written");
     }
   }
 

@@ -163,9 +163,9 @@ public class Golfers {
                 .execute());
   }
 
-  /** Remembers who looked at a golfer's data, and when. */
+  /** Remembers who looked at a golfer's data, and when; a full disk keeps nobody from looking. */
   public void opened(String golferId, Account by) {
-    database.write(
+    database.writeIfRoom(
         db ->
             db.update(GOLFER)
                 .set(GOLFER.OPENED_AT, Instant.now(clock).toString())
@@ -192,7 +192,7 @@ public class Golfers {
 
   /** Writes what lists show of a golfer. */
   public void show(Glance glance) {
-    database.write(
+    database.writeIfRoom(
         db ->
             db.update(GLANCE)
                 .set(GLANCE.HANDED, glance.handed().map(Handed::id).orElse(HAND_UNKNOWN))

@@ -67,9 +67,9 @@ public class Looks {
   public record Look(
       int id, Instant at, Optional<String> by, Optional<String> golfer, Act act, String about) {}
 
-  /** Notes a look. */
+  /** Notes a look; a full disk keeps nobody from looking. */
   public void note(Account by, Optional<String> golferId, Act act, String about) {
-    database.write(
+    database.writeIfRoom(
         db ->
             db.insertInto(LOOK)
                 .set(LOOK.PRACTICE_ID, by.practiceId())

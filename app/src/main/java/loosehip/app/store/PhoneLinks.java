@@ -112,7 +112,7 @@ public class PhoneLinks {
   /** Remembers that a link was opened for the first time. */
   public void opened(Link link) {
     if (link.openedAt().isEmpty()) {
-      database.write(
+      database.writeIfRoom(
           db ->
               db.update(PHONE_LINK)
                   .set(PHONE_LINK.OPENED_AT, now())
