@@ -24,6 +24,7 @@ class LanConnector {
     return factory -> {
       if (lan.on()) {
         factory.addAdditionalConnectors(connector(lan, key));
+        factory.addContextCustomizers(context -> context.setCookieProcessor(new HostCookies()));
       }
     };
   }

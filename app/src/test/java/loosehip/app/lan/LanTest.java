@@ -13,11 +13,16 @@ import java.security.KeyStore;
 import java.security.cert.X509Certificate;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLSocket;
 import javax.net.ssl.TrustManagerFactory;
 import loosehip.app.Settings;
 import loosehip.app.store.Accounts;
+import org.apache.tomcat.util.http.MimeHeaders;
+import org.apache.tomcat.util.http.Rfc6265CookieProcessor;
+import org.apache.tomcat.util.http.ServerCookies;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -97,10 +102,33 @@ class LanTest {
     assertThat(asked("/sign-in", here))
         .startsWith("HTTP/1.1 200")
         .contains("Strict-Transport-Security")
-        .containsPattern("Set-Cookie: LOOSEHIP=[^\\r\\n]*Secure");
+        .containsPattern("Set-Cookie: __Host-LOOSEHIP=[^\\r\\n]*Secure")
+        .containsPattern("Set-Cookie: __Host-LOOSEHIP=[^\\r\\n]*Path=/;")
+        .containsPattern("(?i)Set-Cookie: __Host-LOOSEHIP=[^\\r\\n]*HttpOnly[^\\r\\n]*SameSite=lax")
+        .doesNotContain("Set-Cookie: LOOSEHIP=");
     assertThat(asked("/r/AAAAAAAAAAAAAAAAAAAAAA/", here)).startsWith("HTTP/1.1 410");
     assertThat(asked("/", here)).startsWith("HTTP/1.1 302");
     assertThat(asked("/trust/loose-hip.crt", here)).contains("application/x-x509-ca-cert");
+  }
+
+  /**
+   * The session comes back under the name it went out by, and a plain one beside it is nobody's.
+   */
+  @Test
+  void theSessionIsReadByItsPrefixedNameAlone() {
+    Rfc6265CookieProcessor cookies = new HostCookies();
+    MimeHeaders headers = new MimeHeaders();
+    headers.addValue("cookie").setString("LOOSEHIP=planted; __Host-LOOSEHIP=mine; other=1");
+    headers.getValue("cookie").toBytes();
+    ServerCookies read = new ServerCookies(4);
+    cookies.parseCookieHeader(headers, read);
+    List<String> sessions = new ArrayList<>();
+    for (int i = 0; i < read.getCookieCount(); i++) {
+      if (read.getCookie(i).getName().toString().equals("LOOSEHIP")) {
+        sessions.add(read.getCookie(i).getValue().toString());
+      }
+    }
+    assertThat(sessions).containsExactly("mine");
   }
 
   @Test
