@@ -16,9 +16,10 @@ class Troubles {
   /** A file too large goes back to the page it came from, which says so. */
   @ExceptionHandler(MaxUploadSizeExceededException.class)
   String tooLarge(HttpServletRequest request) {
-    return request.getRequestURI().startsWith("/library/exercises")
+    String at = request.getRequestURI();
+    return at.startsWith("/library/exercises")
         ? "redirect:/library/exercises?too-large#own"
-        : "redirect:/readings?too-large";
+        : at.startsWith("/cases") ? "redirect:/cases?too-large" : "redirect:/readings?too-large";
   }
 
   @ExceptionHandler(DiskFull.class)

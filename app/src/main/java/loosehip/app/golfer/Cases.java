@@ -191,11 +191,15 @@ public final class Cases {
     Optional<Method> method =
         set.stream().map(TakenTry::method).flatMap(Optional::stream).reduce((a, b) -> b);
     List<Try> tries = set.stream().map(t -> new Try(t.value().orElseThrow(), t.voided())).toList();
-    return AngleKind.of(slot.test())
-        .map(
-            kind ->
-                standards.deviation(
-                    set.get(set.size() - 1).byId(), method.orElse(Method.INCLINOMETER), kind))
+    TakenTry last = set.get(set.size() - 1);
+    return last.scatter()
+        .or(
+            () ->
+                AngleKind.of(slot.test())
+                    .map(
+                        kind ->
+                            standards.deviation(
+                                last.byId(), method.orElse(Method.INCLINOMETER), kind)))
         .map(scatter -> new Reading(slot, method, tries, compensations, pain, scatter))
         .orElseGet(() -> new Reading(slot, method, tries, compensations, pain));
   }

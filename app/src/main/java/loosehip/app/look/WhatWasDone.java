@@ -25,6 +25,7 @@ final class WhatWasDone {
           rule("GET", "/golfers/\\{id}/.*\\.pdf", Act.PRINTED, "PDF"),
           rule("GET", "/golfers/\\{id}/pivot/print", Act.PRINTED, "pivot"),
           rule("GET", "/golfers/\\{id}(/.*)?", Act.OPENED, ""),
+          rule("POST", "/cases.*", Act.CHANGED_PRACTICE, "a case file"),
           rule("POST", "/library/.*", Act.CHANGED_PRACTICE, ""),
           rule("POST", "/readings.*", Act.CHANGED_PRACTICE, "readings from a file"),
           rule("POST", "/people.*", Act.CHANGED_PEOPLE, ""));

@@ -374,6 +374,7 @@ public class GolferFiles {
         r.get(READING_NOW.VOIDED) == 1,
         r.get(READING_NOW.BLIND) == 1,
         Optional.ofNullable(r.get(READING_NOW.LAID_OUT)),
+        Optional.ofNullable(r.get(READING_NOW.SCATTER)),
         Instant.parse(r.get(READING_NOW.TAKEN_AT)),
         Optional.ofNullable(r.get(READING_NOW.SUBMIT_KEY))
             .filter(key -> key.startsWith(TrySets.FROM_FILE))

@@ -130,26 +130,28 @@ public class Golfers {
 
   /** Adds a golfer whose first visit was on this day. */
   public String add(Account by, String name, LocalDate on) {
+    return database.write(db -> add(db, by, name, on, Instant.now(clock)).golferId());
+  }
+
+  /** Adds a golfer with a first visit. */
+  static Journal.At add(DSLContext db, Account by, String name, LocalDate on, Instant now) {
     String id = Ids.fresh();
-    database.write(
-        db -> {
-          db.insertInto(GOLFER)
-              .set(GOLFER.ID, id)
-              .set(GOLFER.PRACTICE_ID, by.practiceId())
-              .set(GOLFER.NAME, name)
-              .set(GOLFER.NAME_KEY, key(name))
-              .set(GOLFER.CREATED_AT, Instant.now(clock).toString())
-              .execute();
-          Visits.add(db, id, on);
-          return db.insertInto(GLANCE)
-              .set(GLANCE.GOLFER_ID, id)
-              .set(GLANCE.HANDED, HAND_UNKNOWN)
-              .set(GLANCE.STANDING, "bench")
-              .set(GLANCE.WORDS, "new: start with the talk")
-              .set(GLANCE.SEEN_ON, on.toString())
-              .execute();
-        });
-    return id;
+    db.insertInto(GOLFER)
+        .set(GOLFER.ID, id)
+        .set(GOLFER.PRACTICE_ID, by.practiceId())
+        .set(GOLFER.NAME, name)
+        .set(GOLFER.NAME_KEY, key(name))
+        .set(GOLFER.CREATED_AT, now.toString())
+        .execute();
+    String visit = Visits.add(db, id, on);
+    db.insertInto(GLANCE)
+        .set(GLANCE.GOLFER_ID, id)
+        .set(GLANCE.HANDED, HAND_UNKNOWN)
+        .set(GLANCE.STANDING, "bench")
+        .set(GLANCE.WORDS, "new: start with the talk")
+        .set(GLANCE.SEEN_ON, on.toString())
+        .execute();
+    return new Journal.At(id, visit);
   }
 
   /** Gives a golfer another name. */

@@ -255,15 +255,23 @@ public class Journal {
         });
   }
 
-  private Optional<ObservationRecord> current(
+  private static Optional<ObservationRecord> current(
       DSLContext db, GolferFile file, String topic, boolean ofVisit) {
+    return current(db, new At(file.id(), file.visitId()), topic, ofVisit);
+  }
+
+  /** Where something is kept: whose it is, and at which visit. */
+  record At(String golferId, String visitId) {}
+
+  private static Optional<ObservationRecord> current(
+      DSLContext db, At at, String topic, boolean ofVisit) {
     Condition scope =
-        ofVisit ? OBSERVATION.VISIT_ID.eq(file.visitId()) : OBSERVATION.VISIT_ID.isNull();
+        ofVisit ? OBSERVATION.VISIT_ID.eq(at.visitId()) : OBSERVATION.VISIT_ID.isNull();
     return db.select(OBSERVATION.asterisk())
         .from(OBSERVATION)
         .join(OBSERVATION_NEWEST)
         .on(OBSERVATION_NEWEST.ID.eq(OBSERVATION.ID))
-        .where(OBSERVATION.GOLFER_ID.eq(file.id()))
+        .where(OBSERVATION.GOLFER_ID.eq(at.golferId()))
         .and(scope)
         .and(OBSERVATION.TOPIC.eq(topic))
         .fetchOptionalInto(OBSERVATION);
@@ -271,10 +279,45 @@ public class Journal {
 
   private String addObservation(
       DSLContext db, GolferFile file, String by, Note note, Optional<ObservationRecord> old) {
+    return addObservation(db, new At(file.id(), file.visitId()), by, note, old);
+  }
+
+  /** Adds a fact where it says something else than what stands; the id of the row. */
+  Optional<String> add(DSLContext db, At at, Account by, Note note) {
+    Optional<ObservationRecord> old = current(db, at, note.topic(), note.ofVisit());
+    return old.map(ObservationRecord::getValue).equals(note.value())
+        ? Optional.empty()
+        : Optional.of(addObservation(db, at, by.id(), note, old));
+  }
+
+  /** Adds a try that came with a file. */
+  void add(
+      DSLContext db,
+      At at,
+      Account by,
+      NewTry taken,
+      int ordinal,
+      Optional<Double> scatter,
+      String key) {
+    ReadingRecord row = row(db, at.visitId(), by, taken, ordinal);
+    row.setScatter(scatter.orElse(null));
+    row.setSubmitKey(key);
+    row.insert();
+  }
+
+  /** Takes a fact back unless it was changed since. */
+  void takeBackUnchanged(DSLContext db, String rowId, Account by) {
+    if (OBSERVATIONS.newest(db, rowId).equals(rowId)) {
+      takeBackObservation(db, rowId, by);
+    }
+  }
+
+  private String addObservation(
+      DSLContext db, At at, String by, Note note, Optional<ObservationRecord> old) {
     ObservationRecord row = db.newRecord(OBSERVATION);
     row.setId(Ids.fresh());
-    row.setGolferId(file.id());
-    row.setVisitId(note.ofVisit() ? file.visitId() : null);
+    row.setGolferId(at.golferId());
+    row.setVisitId(note.ofVisit() ? at.visitId() : null);
     row.setTopic(note.topic());
     row.setValue(note.value().orElse(null));
     row.setSupersedes(old.map(ObservationRecord::getId).orElse(null));

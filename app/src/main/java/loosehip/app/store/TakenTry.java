@@ -20,6 +20,7 @@ import loosehip.core.measure.Slot;
  * @param voided whether it is dropped from the mean
  * @param blind whether the earlier tries of the set were out of sight
  * @param laidOut the floor angle that was reached, with the shafts that made it
+ * @param scatter the deviation of one try it is judged by; empty: as the practice knows it
  * @param at when it was taken
  * @param byId account of whoever took it; empty when it came in a file
  * @param by who took it
@@ -35,6 +36,7 @@ public record TakenTry(
     boolean voided,
     boolean blind,
     Optional<String> laidOut,
+    Optional<Double> scatter,
     Instant at,
     String byId,
     String by) {}

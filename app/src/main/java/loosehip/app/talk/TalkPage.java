@@ -81,7 +81,7 @@ public record TalkPage(
     String aid,
     String eraseProblem) {
   /** The wording consent is given to; the number changes with the words. */
-  private static final String CONSENT_WORDING = "wording 1";
+  private static final String CONSENT_WORDING = ConsentWording.ID;
 
   private static final List<Integer> MINUTES = List.of(5, 10, 15, 20, 30, 45);
   private static final List<Integer> DAYS = List.of(2, 3, 4, 5, 6, 7);

@@ -134,6 +134,7 @@ public final class GolferText {
               voided,
               false,
               Optional.empty(),
+              Optional.empty(),
               Instant.EPOCH,
               "wren-id",
               "Wren"));

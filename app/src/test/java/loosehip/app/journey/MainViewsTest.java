@@ -9,13 +9,28 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import loosehip.app.casefile.AssessmentWriter;
+import loosehip.app.casefile.CaseFacts;
+import loosehip.app.casefile.CaseReader;
+import loosehip.app.casefile.CaseWriter;
+import loosehip.app.fact.Facts;
+import loosehip.app.golfer.Workups;
+import loosehip.app.store.Account;
+import loosehip.app.store.Accounts;
+import loosehip.app.store.CasesTaken;
+import loosehip.app.store.Glance;
+import loosehip.app.store.Golfers;
+import loosehip.core.casefile.Assessment;
+import loosehip.core.casefile.CaseFile;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
 
 /** Every main view on demo data: it opens, breaks no policy, and axe finds nothing serious. */
@@ -52,11 +67,62 @@ class MainViewsTest extends JourneyTest {
           "/library/record",
           "/library/floor",
           "/readings",
+          "/cases",
           "/people",
           "/people/looks");
   private static final List<String> ASK_FIRST = List.of("measure");
   private static final List<Cookie> HELD = new ArrayList<>();
   private static final Set<String> SERIOUS = Set.of("serious", "critical");
+
+  @Autowired Accounts accounts;
+  @Autowired Golfers golfers;
+  @Autowired Workups workups;
+  @Autowired CasesTaken cases;
+
+  /** Every demo golfer through a case file into a practice with nothing in it: judged the same. */
+  @Test
+  void everybodyIsJudgedTheSameInAnotherPractice() throws InterruptedException {
+    Account wren = accounts.bySignInName("wren").orElseThrow();
+    Account other = accounts.addPractice("An empty copy", "Tor", "tor-empty", "hash");
+    LocalDate today = LocalDate.now();
+    List<Glance> all = everybody(wren);
+    for (Glance golfer : all) {
+      String text = CaseWriter.write(workups.open(wren, golfer.golferId()).golfer());
+      CaseFile read = CaseReader.read(text, today).golfer().orElseThrow();
+      CaseFacts facts = CaseFacts.of(read, today);
+      String there =
+          cases.asNew(
+              other,
+              golfer.name(),
+              Facts.CONSENT.noteTyped("wording 1"),
+              today,
+              new CasesTaken.Contents(
+                  "x.json",
+                  facts.notes(),
+                  facts.tries().stream()
+                      .map(t -> new CasesTaken.Try(t.taken(), t.scatter()))
+                      .toList()));
+      String again = CaseWriter.write(workups.open(other, there).golfer());
+      assertThat(assessed(again, today)).as(golfer.name()).isEqualTo(assessed(text, today));
+    }
+  }
+
+  /** Everybody, once the demo stands still. */
+  private List<Glance> everybody(Account wren) throws InterruptedException {
+    List<Glance> all = golfers.all(wren.practiceId());
+    for (int i = 0; i < 240 && all.size() < 29; i++) {
+      Thread.sleep(250);
+      all = golfers.all(wren.practiceId());
+    }
+    Thread.sleep(500);
+    assertThat(all).hasSizeGreaterThanOrEqualTo(29);
+    return all;
+  }
+
+  private static String assessed(String text, LocalDate today) {
+    return AssessmentWriter.write(
+        Assessment.of(CaseReader.read(text, today).golfer().orElseThrow()));
+  }
 
   /**
    * Stations of one golfer, one not asked yet, one with a log, one who waits for a clinician, and
