@@ -18,6 +18,8 @@ final class WhatWasDone {
           rule("GET", "/readings\\.csv", Act.EXPORTED, "all readings"),
           rule("GET", "/library/record/record\\.csv", Act.EXPORTED, "the practice's record"),
           rule("GET", "/library/exercises/own\\.json", Act.EXPORTED, "own exercises"),
+          rule("POST", "/golfers/\\{id}/letter\\.pdf", Act.PRINTED, "letter to a clinician"),
+          rule("GET", "/golfers/\\{id}/letter", Act.PRINTED, "letter to a clinician"),
           rule("GET", "/golfers/\\{id}/.*\\.ics", Act.SHARED, "calendar"),
           rule("POST", "/golfers/\\{id}/phone", Act.SHARED, "link to the routine"),
           rule(

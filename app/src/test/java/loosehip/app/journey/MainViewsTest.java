@@ -51,6 +51,7 @@ class MainViewsTest extends JourneyTest {
           "recordings",
           "links",
           "handover",
+          "letter",
           "plan",
           "reset",
           "follow",

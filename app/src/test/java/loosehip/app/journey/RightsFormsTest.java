@@ -44,7 +44,7 @@ class RightsFormsTest extends FormsTest {
   /** What a helper may not, by what it is about; each of these is named by some address. */
   private static final Pattern NOT_FOR_HELPERS =
       Pattern.compile(
-          "POST /golfers/\\{id\\}/erase|GET /golfers/\\{id\\}/recordings/.*/file|GET /golfers/\\{id\\}/(everything|case)\\.json|GET /golfers/\\{id\\}/readings\\.csv"
+          "POST /golfers/\\{id\\}/erase|GET /golfers/\\{id\\}/recordings/.*/file|GET /golfers/\\{id\\}/(everything|case)\\.json|GET /golfers/\\{id\\}/readings\\.csv|(GET|POST) /golfers/\\{id\\}/letter.*"
               + "|POST /readings.*|GET /readings\\.csv|POST /library/(?!order$).*"
               + "|GET /library/(record/record\\.csv|exercises/own\\.json)");
 
