@@ -2,6 +2,7 @@ package loosehip.app.letter;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.Workup;
@@ -17,6 +18,7 @@ import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Reading;
+import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.Unit;
 import loosehip.core.safety.NotedCaution;
@@ -107,7 +109,7 @@ public record ClinicianLetter(
 
   private static List<Line> measured(Workup workup) {
     List<Line> lines = new ArrayList<>();
-    for (Reading reading : workup.golfer().screen().readings()) {
+    for (Reading reading : byTest(workup)) {
       Slot slot = reading.slot();
       workup
           .golfer()
@@ -121,6 +123,20 @@ public record ClinicianLetter(
         .words()
         .forEach((slot, word) -> lines.add(new Line(what(slot), side(slot), word, "seen")));
     return lines;
+  }
+
+  /** In the order of the tests, each part's two sides beside each other. */
+  private static List<Reading> byTest(Workup workup) {
+    return workup.golfer().screen().readings().stream()
+        .sorted(
+            Comparator.<Reading, ScreenTest>comparing(r -> r.slot().test())
+                .thenComparing(r -> r.slot().part().map(Part::ordinal).orElse(-1))
+                .thenComparing(ClinicianLetter::sideOf))
+        .toList();
+  }
+
+  private static String sideOf(Reading reading) {
+    return side(reading.slot());
   }
 
   private static String what(Slot slot) {
