@@ -194,6 +194,7 @@ public class Trust {
     for (int i = 0; i < HANDS; i++) {
       golfers.add(golfer(first, "Golfer " + i));
     }
+    Session signedIn = first;
     Map<String, String> acknowledged = new ConcurrentHashMap<>();
     int lost = 0;
     int stuck = 0;
@@ -203,7 +204,7 @@ public class Trust {
       List<Thread> hands = new ArrayList<>();
       int of = round;
       for (int hand = 0; hand < HANDS; hand++) {
-        Session session = new Session(program.base()).signIn();
+        Session session = signedIn;
         String golfer = golfers.get(hand);
         int number = hand;
         Thread thread =
@@ -223,14 +224,14 @@ public class Trust {
                 });
         hands.add(thread);
       }
-      Session taker = new Session(program.base()).signIn();
+      Session taker = signedIn;
       String file = brought(taker, of);
       hands.forEach(Thread::start);
       if (round % 2 == 0) {
         taker.post("/readings/" + file + "/take");
         files++;
       }
-      Thread.sleep(50 + random.nextInt(900));
+      Thread.sleep(200 + random.nextInt(1400));
       program.process().destroyForcibly().waitFor();
       going.set(false);
       for (Thread hand : hands) {
@@ -238,6 +239,7 @@ public class Trust {
       }
       program = Program.start(home);
       Session after = new Session(program.base()).signIn();
+      signedIn = after;
       for (String golfer : golfers) {
         String kept = after.get("/golfers/" + golfer + "/everything.json").body();
         for (Map.Entry<String, String> save : acknowledged.entrySet()) {
