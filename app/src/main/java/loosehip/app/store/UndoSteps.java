@@ -53,7 +53,12 @@ final class UndoSteps {
         .filter(s -> s.by().isEmpty() || s.by().get().equals(accountId))
         .filter(s -> !changedSince(db, s, accountId))
         .findFirst()
-        .or(() -> left.stream().filter(s -> !s.by().equals(Optional.of(accountId))).findFirst())
+        .or(
+            () ->
+                left.stream()
+                    .filter(s -> s.by().filter(by -> !by.equals(accountId)).isPresent())
+                    .filter(s -> !changedSince(db, s, s.by().get()))
+                    .findFirst())
         .filter(s -> undoneAfter(db, golferId, s.id()) < Journal.UNDO_REACH);
   }
 

@@ -96,6 +96,34 @@ class GivenPlansTest extends StoreTest {
     assertThat(given.logged()).isEmpty();
   }
 
+  /**
+   * Pain told on the phone after a trainer's word is nobody's to take away by undoing that word.
+   */
+  @Test
+  void undoTakesNoPainAwayThatThePhoneToldSince() {
+    Account moss = accounts.addHelper(wren, "Moss", "moss", "hash");
+    int one = give("given", "bridge");
+    say(one, "bridge", START, Done.TOP, 0);
+    assertThat(journal.next(id, moss).orElseThrow().whose()).contains("Wren");
+    homework.take(
+        id,
+        wren,
+        Map.of(
+            "k1",
+            new Homework.Said(
+                one,
+                ItemId.of("bridge"),
+                new ItemLog(
+                    START, Done.UNDER, Optional.empty(), Optional.of(6), true, false, false),
+                new Homework.Words("", "", "groin", Optional.empty(), true),
+                "")));
+    for (Account who : List.of(wren, moss)) {
+      assertThat(journal.next(id, who)).isEmpty();
+      assertThat(journal.undo(file(), who)).isEmpty();
+      assertThat(homework.of(id).get(0).log().pain()).contains(6);
+    }
+  }
+
   @Test
   void aLaterWordAboutADaySupersedesAndTheRowsStay() {
     int one = give("given", "bridge");
