@@ -22,6 +22,8 @@ import loosehip.app.store.Golfers;
 import loosehip.app.store.Position;
 import loosehip.app.talk.ConsentWording;
 import loosehip.app.words.Typed;
+import loosehip.core.casefile.CaseFile;
+import loosehip.core.safety.Guard;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -38,6 +40,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class CaseInController {
   private static final int NAME_MOST = 80;
+  private static final String GUARDIAN_FIRST =
+      "Nothing was taken: under 18 a guardian must consent first. Add the golfer by name, note the"
+          + " guardian on Talk, and take this as their visit.";
 
   private final Frames frames;
   private final CasesTaken taken;
@@ -157,7 +162,7 @@ class CaseInController {
     String problem =
         day.filter(d -> !d.isAfter(today) && d.getYear() >= CasePage.EARLIEST_YEAR).isEmpty()
             ? "On which day was this measured? It lies in the past, such as 2026-11-25."
-            : golfer.isEmpty() ? newProblem(named, consent) : visitProblem(user, golfer);
+            : golfer.isEmpty() ? newProblem(file, named, consent) : visitProblem(user, golfer);
     if (!problem.isEmpty()) {
       return look(file, golfer, name, problem, user, model);
     }
@@ -175,7 +180,10 @@ class CaseInController {
     return "redirect:/golfers/" + id + "/talk";
   }
 
-  private static String newProblem(String name, String consent) {
+  private String newProblem(WaitingCases.Waiting file, String name, String consent) {
+    if (guardianMissing(file)) {
+      return GUARDIAN_FIRST;
+    }
     if (name.isEmpty() || name.length() > NAME_MOST) {
       return "A new golfer needs a name of at most " + NAME_MOST + " letters.";
     }
@@ -185,9 +193,21 @@ class CaseInController {
   }
 
   private String visitProblem(SignedIn user, String golfer) {
-    return Facts.CONSENT.isIn(workups.file(user.account(), golfer))
+    Guard.Permission permission = workups.guard(user.account(), golfer).permission();
+    if (permission.guardianMissing()) {
+      return "Nothing was taken: under 18 a guardian must consent first (Talk).";
+    }
+    return permission.consented()
         ? ""
         : "Nothing was taken: this golfer's consent comes first (Talk).";
+  }
+
+  /** Whether a file is about somebody who is, or could be, under 18 and names no guardian. */
+  private boolean guardianMissing(WaitingCases.Waiting file) {
+    return file.golfer()
+        .map(CaseFile::who)
+        .filter(who -> who.couldBeMinor(LocalDate.now(clock)) && who.guardian().isEmpty())
+        .isPresent();
   }
 
   private String asNew(SignedIn user, String name, LocalDate on, CasesTaken.Contents contents) {
@@ -222,7 +242,7 @@ class CaseInController {
     WaitingCases waiting = WaitingCases.of(session);
     List<String> ids = new ArrayList<>();
     for (WaitingCases.Waiting file : waiting.all()) {
-      if (file.golfer().isPresent()) {
+      if (file.golfer().isPresent() && !guardianMissing(file)) {
         ids.add(asNew(user, CasesPage.nameOf(file), LocalDate.now(clock), contents(file)));
         waiting.drop(file.id());
       }

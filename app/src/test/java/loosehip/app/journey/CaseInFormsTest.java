@@ -16,6 +16,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -159,6 +160,23 @@ class CaseInFormsTest extends FormsTest {
     golfer = made(as(post(at + "/take").param("name", "Elm Dale").param("consent", "yes")));
     send(post("/golfers/" + golfer + "/measure/hinge-contact/tries").param("value", "37"))
         .andExpect(content().string(containsString("waits for a clinician")));
+  }
+
+  /** A minor's data wait for a guardian, by whichever of the three ways a file is taken. */
+  @Test
+  void aMinorIsNotTakenWithoutAGuardian() throws Exception {
+    String minor =
+        FILE.formatted("").replace("1961", String.valueOf(LocalDate.now().getYear() - 14));
+    String at = brought(minor);
+    as(post(at + "/take").param("name", "Young Alder").param("consent", "yes"))
+        .andExpect(content().string(containsString("a guardian must consent first")));
+    as(post("/cases/take-all").param("consent", "yes"))
+        .andExpect(flash().attribute("told", containsString("0 taken")));
+    note("who.birth-year", String.valueOf(LocalDate.now().getYear() - 14));
+    as(post(at + "/take").param("golfer", golfer))
+        .andExpect(content().string(containsString("a guardian must consent first")));
+    assertThat(file().tries()).isEmpty();
+    assertThat(golfers.find(wren.account().practiceId(), "alder")).isEmpty();
   }
 
   @Test
