@@ -33,7 +33,7 @@ import java.util.regex.Pattern;
  */
 public class Trust {
   static final String PASSWORD = "larch over the ninth green";
-  static final Duration PATIENCE = Duration.ofSeconds(20);
+  static final Duration PATIENCE = Duration.ofSeconds(60);
   static final int HANDS = 4;
 
   /** The program, running. */
@@ -238,7 +238,14 @@ public class Trust {
         hand.join();
       }
       program = Program.start(home);
-      Session after = new Session(program.base()).signIn();
+      Session after;
+      try {
+        after = new Session(program.base()).signIn();
+      } catch (java.net.http.HttpTimeoutException hangs) {
+        // what it hangs on is worth more than the run
+        new ProcessBuilder("jstack", String.valueOf(program.process().pid())).inheritIO().start().waitFor();
+        throw hangs;
+      }
       signedIn = after;
       for (String golfer : golfers) {
         String kept = after.get("/golfers/" + golfer + "/everything.json").body();

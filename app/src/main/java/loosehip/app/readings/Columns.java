@@ -69,7 +69,7 @@ record Columns(char separator, Map<String, Integer> at, int count) {
     List<String> unknown = new ArrayList<>();
     for (int i = 0; i < names.length; i++) {
       String name = names[i].strip().toLowerCase(Locale.ROOT);
-      if (!KNOWN.containsKey(name)) {
+      if (!KNOWN.containsKey(name) && !name.equals(ReadingColumns.SOURCE)) {
         unknown.add("“" + names[i].strip() + "” (column " + (i + 1) + ")");
       } else if (at.put(name, i) != null) {
         throw new WrongHeader("Column “" + name + "” comes twice in line 1; nothing was read.");

@@ -34,6 +34,7 @@ import loosehip.app.store.ReadingFiles.FileRow;
 import loosehip.app.store.ReadingFiles.Judged;
 import loosehip.app.store.ReadingFiles.Outcome;
 import loosehip.app.store.TakenTry;
+import loosehip.app.words.Dates;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.safety.Guard;
 import loosehip.core.safety.Passage;
@@ -52,7 +53,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @Lazy(false)
-class Intake implements DisposableBean {
+public class Intake implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Intake.class);
   private static final int AT_ONCE = 1000;
   private static final int VISITS_AT_HAND = 200;
@@ -87,7 +88,7 @@ class Intake implements DisposableBean {
   }
 
   /** Starts checking a file that was brought; the copy is deleted when done. */
-  String check(Account by, String name, Path copy) throws IOException {
+  public String check(Account by, String name, Path copy) throws IOException {
     String id = files.start(by, name, Files.size(copy));
     worker.submit(() -> checkQuietly(id, by, copy));
     return id;
@@ -252,10 +253,10 @@ class Intake implements DisposableBean {
       try {
         RowReader.Line read = reader.read(record.getFields());
         String golfer = whose(read);
-        return against(line, golfer, read);
+        return against(line, golfer, read, reader.source(record.getFields()));
       } catch (BadRow e) {
-        return new Judged(
-            line, Outcome.REFUSED, shortened(e.getMessage()), Optional.empty(), Optional.empty());
+        String words = shortened(e.getMessage()) + reader.source(record.getFields());
+        return new Judged(line, Outcome.REFUSED, words, Optional.empty(), Optional.empty());
       }
     }
 
@@ -287,24 +288,24 @@ class Intake implements DisposableBean {
       return golfer;
     }
 
-    private Judged against(int line, String golfer, RowReader.Line read) {
+    private Judged against(int line, String golfer, RowReader.Line read, String source) {
       FileRow row = read.row();
       Map<String, TakenTry> there =
           standing.computeIfAbsent(
               golfer + " " + row.visitOn(), k -> readings.standing(golfer, row.visitOn()));
       TakenTry old = there.get(row.slot().key() + " " + row.ordinal());
       String said = said(row);
-      String where = row.slot().key() + ", try " + row.ordinal() + ", " + row.visitOn() + ": ";
-      String unusual = read.unusual() ? " (unusual)" : "";
+      String where =
+          row.slot().said() + ", try " + row.ordinal() + ", " + Dates.day(row.visitOn()) + ": ";
+      String behind = (read.unusual() ? " (unusual)" : "") + source;
       if (old == null) {
-        return judged(line, Outcome.NEW, where + said + unusual, golfer, row);
+        return judged(line, Outcome.NEW, where + said + behind, golfer, row);
       }
       if (same(old, row)) {
-        return judged(line, Outcome.SAME, where + said + " is there already", golfer, row);
+        return judged(line, Outcome.SAME, where + said + " is there already" + source, golfer, row);
       }
       String was = said(asRow(old, row.visitOn()));
-      return judged(
-          line, Outcome.CORRECTS, where + was + " becomes " + said + unusual, golfer, row);
+      return judged(line, Outcome.CORRECTS, where + was + " becomes " + said + behind, golfer, row);
     }
 
     private Judged judged(int line, Outcome outcome, String words, String golfer, FileRow row) {

@@ -54,6 +54,13 @@ final class RowReader {
    */
   record Line(Optional<String> golferId, Optional<String> golfer, FileRow row, boolean unusual) {}
 
+  /** Where a line comes from, in words behind what is said of it; empty when it does not say. */
+  String source(List<String> fields) {
+    return fields.size() == columns.count()
+        ? columns.text(fields, ReadingColumns.SOURCE).map(s -> " (" + s + ")").orElse("")
+        : "";
+  }
+
   Line read(List<String> fields) throws BadRow {
     if (fields.size() != columns.count()) {
       throw new BadRow(

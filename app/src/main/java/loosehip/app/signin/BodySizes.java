@@ -42,6 +42,7 @@ class BodySizes {
   private static final List<Larger> LARGER =
       List.of(
           new Larger(Pattern.compile("/readings"), 400 * MB),
+          new Larger(Pattern.compile("/tables"), 40 * MB),
           new Larger(Pattern.compile("/cases"), 20 * MB),
           new Larger(Pattern.compile("/golfers/[^/]+/stills"), 20 * MB),
           new Larger(Pattern.compile("/golfers/[^/]+/stills/[^/]+/.*"), 2 * MB),

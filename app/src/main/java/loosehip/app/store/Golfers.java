@@ -231,6 +231,7 @@ public class Golfers {
   static int erase(DSLContext db, GolferFile file) {
     Remains.mark(db);
     ReadingFiles.forget(db, file);
+    ColumnMeanings.forget(db, file);
     return db.deleteFrom(GOLFER).where(GOLFER.ID.eq(file.id())).execute();
   }
 

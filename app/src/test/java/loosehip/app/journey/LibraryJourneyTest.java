@@ -38,7 +38,7 @@ class LibraryJourneyTest extends MeasureJourney {
 
     bring(turned);
     assertThat(page.locator(".outcomes")).containsText("4 new");
-    assertThat(page.locator(".file-lines")).containsText("seated-rotation.left.internal, try 1");
+    assertThat(page.locator(".file-lines")).containsText("Seated hip turn, left, inward, try 1");
     assertThat(file(twin).tries()).isEmpty();
     page.locator("#take").click();
     assertThat(page.locator("#file-state")).containsText("Taken.");

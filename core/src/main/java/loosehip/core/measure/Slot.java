@@ -66,6 +66,13 @@ public record Slot(ScreenTest test, Optional<Side> side, Optional<Part> part) {
     return String.join(".", words);
   }
 
+  /** The words shown, such as {@code Seated hip turn, left, inward}. */
+  public String said() {
+    return test.title()
+        + side.map(s -> ", " + s.id()).orElse("")
+        + part.map(p -> ", " + p.word()).orElse("");
+  }
+
   /** The slot of a key, or empty when the key names no slot. */
   public static Optional<Slot> parse(String key) {
     String[] words = key.split("\\.", -1);
