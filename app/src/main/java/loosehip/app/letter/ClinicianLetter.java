@@ -28,6 +28,7 @@ import loosehip.core.safety.WarningSign;
  * A letter to a clinician. It tells what was asked, heard and measured, with method and error, and
  * asks what the golfer may do; it names no cause and says nothing of what an illness might be.
  *
+ * @param code the code their bundle of measurements goes by
  * @param measuredOn the day of the visit it tells of
  * @param why why the golfer is sent, in the trainer's words; may be empty
  * @param signs questions answered yes and not cleared
@@ -38,6 +39,7 @@ import loosehip.core.safety.WarningSign;
  */
 public record ClinicianLetter(
     String id,
+    String code,
     String golfer,
     String born,
     String practice,
@@ -72,6 +74,7 @@ public record ClinicianLetter(
   public static ClinicianLetter of(Workup workup, Account by, String why, LocalDate today) {
     return new ClinicianLetter(
         workup.file().id(),
+        GolferCode.of(workup.file().id()),
         workup.file().name(),
         born(workup),
         by.practiceName(),

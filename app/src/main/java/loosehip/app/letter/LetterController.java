@@ -13,6 +13,9 @@ import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Position;
 import loosehip.app.words.Typed;
 import loosehip.core.safety.Passage;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -69,6 +72,23 @@ class LetterController {
     Workup workup = workups.open(user.account(), id);
     return ClinicianLetter.of(
         workup, user.account(), Typed.kept(why, WHY_MOST), LocalDate.now(clock));
+  }
+
+  /** What was measured, for a clinic's own system. */
+  @Door(Passage.OPEN)
+  @Needs(Position.TRAINER)
+  @GetMapping("/golfers/{id}/fhir.json")
+  ResponseEntity<String> bundle(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    Workup workup = workups.open(user.account(), id);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType("application/fhir+json"))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename("measured-" + GolferCode.of(id) + ".fhir.json")
+                .build()
+                .toString())
+        .body(ClinicianBundle.json(workup, LocalDate.now(clock)));
   }
 
   @Door(Passage.OPEN)

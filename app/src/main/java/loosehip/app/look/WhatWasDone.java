@@ -14,6 +14,8 @@ final class WhatWasDone {
           rule("POST", "/golfers/\\{id}/erase", Act.ERASED, "a golfer"),
           rule("GET", "/golfers/\\{id}/everything\\.json", Act.EXPORTED, "everything"),
           rule("GET", "/golfers/\\{id}/case\\.json", Act.EXPORTED, "case file"),
+          rule("GET", "/golfers/\\{id}/fhir\\.json", Act.EXPORTED, "measurements for a clinician"),
+          rule("GET", "/golfers/\\{id}/readings\\.csv", Act.EXPORTED, "readings"),
           rule("GET", "/golfers/\\{id}/recordings/.*/file", Act.EXPORTED, "recording"),
           rule("GET", "/readings\\.csv", Act.EXPORTED, "all readings"),
           rule("GET", "/library/record/record\\.csv", Act.EXPORTED, "the practice's record"),
@@ -28,6 +30,7 @@ final class WhatWasDone {
           rule("GET", "/golfers/\\{id}/pivot/print", Act.PRINTED, "pivot"),
           rule("GET", "/golfers/\\{id}(/.*)?", Act.OPENED, ""),
           rule("POST", "/cases.*", Act.CHANGED_PRACTICE, "a case file"),
+          rule("POST", "/tables/\\{table}/check", Act.CHANGED_PRACTICE, "a table of readings"),
           rule("POST", "/library/.*", Act.CHANGED_PRACTICE, ""),
           rule("POST", "/readings.*", Act.CHANGED_PRACTICE, "readings from a file"),
           rule("POST", "/people.*", Act.CHANGED_PEOPLE, ""));

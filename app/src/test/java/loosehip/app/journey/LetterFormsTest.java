@@ -39,6 +39,9 @@ class LetterFormsTest extends FormsTest {
       assertThat(new PDFTextStripper().getText(document))
           .contains("Isla Brodie", "Wakes at four", "37", "What I would like to know");
     }
+    String bundle =
+        page("/golfers/" + golfer + "/fhir.json").andReturn().getResponse().getContentAsString();
+    assertThat(bundle).contains("\"resourceType\": \"Bundle\"", "37").doesNotContain("Isla");
     assertThat(file().facts().values()).noneMatch(n -> n.value().contains("Wakes at four"));
   }
 }
