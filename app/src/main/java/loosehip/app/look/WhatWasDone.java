@@ -18,6 +18,7 @@ final class WhatWasDone {
           rule("GET", "/golfers/\\{id}/readings\\.csv", Act.EXPORTED, "readings"),
           rule("GET", "/golfers/\\{id}/recordings/.*/file", Act.EXPORTED, "recording"),
           rule("GET", "/readings\\.csv", Act.EXPORTED, "all readings"),
+          rule("GET", "/research\\.zip", Act.EXPORTED, "tables for a researcher"),
           rule("GET", "/library/record/record\\.csv", Act.EXPORTED, "the practice's record"),
           rule("GET", "/library/exercises/own\\.json", Act.EXPORTED, "own exercises"),
           rule("POST", "/golfers/\\{id}/letter\\.pdf", Act.PRINTED, "letter to a clinician"),
