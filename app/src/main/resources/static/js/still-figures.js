@@ -142,7 +142,7 @@ window.looseHipStillFigures = (function () {
   }
 
   function words(figure, worked) {
-    const digits = Math.abs(worked).toFixed(figure.decimals);
+    const digits = Math.abs(worked / (figure.per || 1)).toFixed(figure.decimals);
     const unit = figure.unit === "°" ? "°" : figure.unit ? " " + figure.unit : "";
     return (worked < 0 && Number(digits) !== 0 ? "−" : "") + digits + unit;
   }

@@ -134,14 +134,18 @@ public record CasePage(
         Optional<Fact<?>> fact = Facts.parse(note.topic());
         changes.add(
             new Change(
-                stands.flatMap(s -> fact.map(f -> told(f.noteTyped(s.value())))).orElse(""),
-                told(note)));
+                stands.flatMap(s -> fact.map(f -> told(f, s.value()))).orElse(""), told(note)));
       }
     }
     return changes;
   }
 
   /** What is noted, with its value where the label says none. */
+  private static String told(Fact<?> fact, String kept) {
+    String label = fact.labelled(kept);
+    return label.contains(": ") ? label : label + ": " + fact.codec().show().apply(kept);
+  }
+
   private static String told(Note note) {
     boolean plain = note.label().contains(": ") || note.value().filter("yes"::equals).isPresent();
     return plain ? note.label() : note.label() + ": " + note.value().orElse("");

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import loosehip.app.document.Documents;
+import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.Clash;
 import loosehip.app.words.Dates;
@@ -66,13 +67,15 @@ public record ClashPage(
         Documents.JSON.writeValueAsString(again));
   }
 
+  private static String said(Fact<?> fact, String kept) {
+    String label = fact.labelled(kept);
+    return label.contains(": ") ? label : fact.codec().show().apply(kept);
+  }
+
   private static String words(String about, Optional<String> value) {
     if (value.isEmpty()) {
       return "nothing, taken back";
     }
-    return Facts.parse(about)
-        .map(fact -> fact.noteTyped(value.get()).label())
-        .filter(label -> label.contains(": "))
-        .orElse(value.get());
+    return Facts.parse(about).map(fact -> said(fact, value.get())).orElse(value.get());
   }
 }

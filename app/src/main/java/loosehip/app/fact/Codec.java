@@ -3,6 +3,7 @@ package loosehip.app.fact;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /**
  * How the value of a fact is checked when it is typed, read when it is kept, and written.
@@ -12,6 +13,8 @@ import java.util.function.Function;
  * @param told what undo says of a value behind the label; empty when the label is enough
  * @param typing how it is typed
  * @param check what is wrong with a typed text
+ * @param keep the text kept of a typed one that has no problem
+ * @param show what stands in a field for a text as kept
  * @param <T> what the value is
  */
 public record Codec<T>(
@@ -19,7 +22,9 @@ public record Codec<T>(
     Function<T, String> write,
     Function<T, String> told,
     Typing typing,
-    Check check) {
+    Check check,
+    UnaryOperator<String> keep,
+    UnaryOperator<String> show) {
 
   /** What is wrong with a typed text. */
   @FunctionalInterface
@@ -39,16 +44,28 @@ public record Codec<T>(
             read.apply(typed).isPresent()
                 ? Optional.empty()
                 : Optional.of("This page offered something unknown. Reload it; nothing was lost.");
-    return new Codec<>(read, write, value -> "", Typing.WORDS, known);
+    return new Codec<>(
+        read,
+        write,
+        value -> "",
+        Typing.WORDS,
+        known,
+        UnaryOperator.identity(),
+        UnaryOperator.identity());
   }
 
   /** The same, typed in this way and with a problem of its own. */
   Codec<T> typed(Typing as, Check own) {
-    return new Codec<>(read, write, told, as, own);
+    return new Codec<>(read, write, told, as, own, keep, show);
   }
 
   /** The same, with undo saying its value too. */
   Codec<T> telling(Function<T, String> words) {
-    return new Codec<>(read, write, words, typing, check);
+    return new Codec<>(read, write, words, typing, check, keep, show);
+  }
+
+  /** The same, typed and shown in another unit than it is kept in. */
+  Codec<T> inUnit(UnaryOperator<String> keeping, UnaryOperator<String> showing) {
+    return new Codec<>(read, write, told, typing, check, keeping, showing);
   }
 }

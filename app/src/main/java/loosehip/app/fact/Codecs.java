@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import loosehip.app.document.Documents;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
@@ -93,6 +94,64 @@ final class Codecs {
               }
               return outside(number.get(), typed, low, high, what, unit);
             });
+  }
+
+  /**
+   * A measure within bounds, both included, typed and shown in the practice's unit.
+   *
+   * @param unit how it is kept: {@code " cm"}, {@code "cm"} or {@code " kg"}; others stay as they
+   *     are
+   */
+  static Codec<Double> measure(double low, double high, String what, String unit) {
+    return number(low, high, what, unit)
+        .typed(
+            Typing.DECIMAL,
+            (typed, today) -> {
+              Shown shown = Shown.ofSign(unit);
+              Optional<Double> kept = shown.typed(typed, Typed.number(typed));
+              String from = Numbers.plain(shown.of(low));
+              String to = Numbers.plain(shown.of(high));
+              if (kept.isEmpty()) {
+                return Optional.of(
+                    what + " is a number from " + from + " to " + to + shown.sign() + ".");
+              }
+              return kept.get() >= low && kept.get() <= high
+                  ? Optional.empty()
+                  : Optional.of(
+                      what
+                          + " goes from "
+                          + from
+                          + " to "
+                          + to
+                          + shown.sign()
+                          + "; you typed "
+                          + typed
+                          + ".");
+            })
+        .inUnit(
+            typed -> {
+              Shown shown = Shown.ofSign(unit);
+              return shown
+                  .typed(typed, Typed.number(typed))
+                  .filter(kept -> !shown.asKept() || Typed.number(typed).isEmpty())
+                  .map(kept -> Numbers.exact(Math.round(kept * 100) / 100.0))
+                  .orElse(typed);
+            },
+            kept -> {
+              Shown shown = Shown.ofSign(unit);
+              return shown.asKept()
+                  ? kept
+                  : Typed.number(kept).map(n -> Numbers.plain(shown.of(n))).orElse(kept);
+            });
+  }
+
+  /** How tall somebody is, kept in centimetres; feet and inches where inches are read. */
+  static Codec<Double> tall(double low, double high, String what) {
+    Codec<Double> measure = measure(low, high, what, " cm");
+    return measure.inUnit(
+        measure.keep(),
+        kept ->
+            Shown.ofSign("cm").asKept() ? kept : Typed.number(kept).map(Shown::tall).orElse(kept));
   }
 
   private static Optional<String> outside(

@@ -44,7 +44,10 @@ public record Fact<T>(String key, Scope scope, Station station, String label, Co
 
   /** Its value as it was typed and is shown again in its field; empty text when not noted. */
   public String typed(GolferFile file) {
-    return Optional.ofNullable(file.facts().get(key)).map(Noted::value).orElse("");
+    return Optional.ofNullable(file.facts().get(key))
+        .map(Noted::value)
+        .map(codec.show())
+        .orElse("");
   }
 
   /** Whether it belongs to one visit. */
@@ -80,8 +83,14 @@ public record Fact<T>(String key, Scope scope, Station station, String label, Co
 
   /** A note of what was typed and has no problem; nothing typed takes it back. */
   public Note noteTyped(String typed) {
-    Optional<String> clean = Optional.of(Typed.clean(typed)).filter(t -> !t.isEmpty());
+    Optional<String> clean =
+        Optional.of(Typed.clean(typed)).filter(t -> !t.isEmpty()).map(codec.keep());
     return note(clean, clean.flatMap(codec.read()).map(this::told).orElse(label));
+  }
+
+  /** What undo calls a text as it is kept. */
+  public String labelled(String kept) {
+    return codec.read().apply(kept).map(this::told).orElse(label);
   }
 
   /** A note of a value. */

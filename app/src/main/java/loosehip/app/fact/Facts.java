@@ -58,7 +58,7 @@ public final class Facts {
 
   /** Height standing tall, in centimetres. */
   public static final Fact<Double> HEIGHT =
-      talk("who.height", "height", Codecs.number(100, 230, "Height", " cm"));
+      talk("who.height", "height", Codecs.tall(100, 230, "Height"));
 
   /** Who may consent for a minor. */
   public static final Fact<String> GUARDIAN = talk("who.guardian", "guardian", Codecs.text());
@@ -169,7 +169,7 @@ public final class Facts {
 
   /** The golfer's weight in kilograms, for what swings a weight. */
   public static final Fact<Double> BODY_KG =
-      talk("wish.body-kg", "weight", Codecs.number(25, 250, "Weight", " kg"));
+      talk("wish.body-kg", "weight", Codecs.measure(25, 250, "Weight", " kg"));
 
   /** Hips whose shifted arc the trainer does not believe in. */
   public static final FactFamily<Side, String> ARC_OVERRULED =
@@ -268,7 +268,7 @@ public final class Facts {
           SwingFigure::id,
           Named.parser(SwingFigure.class),
           SwingFigure::title,
-          f -> Codecs.number(f.least(), f.most(), f.title(), f.sign()));
+          f -> Codecs.measure(f.least(), f.most(), f.title(), f.sign()));
 
   /** How strongly a fault is seen after the set-up was put right. */
   public static final FactFamily<PivotFault, Level> AGAIN =

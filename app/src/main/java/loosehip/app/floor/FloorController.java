@@ -8,6 +8,7 @@ import loosehip.app.door.Needs;
 import loosehip.app.frame.Frames;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Position;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Typed;
 import loosehip.core.floor.FloorAngle;
 import loosehip.core.floor.FloorTemplate;
@@ -49,7 +50,7 @@ class FloorController {
       @RequestParam(defaultValue = "60") String angle,
       @RequestParam(defaultValue = "") String first,
       @RequestParam(defaultValue = "") String second,
-      @RequestParam(defaultValue = "80") String radius,
+      @RequestParam(defaultValue = "") String radius,
       @RequestParam(defaultValue = "") String a,
       @RequestParam(defaultValue = "") String b,
       @RequestParam(defaultValue = "") String c,
@@ -58,7 +59,7 @@ class FloorController {
     return show(
         user,
         model,
-        new FloorPage.Asked(angle, first, second, radius, a, b, c),
+        new FloorPage.Asked(angle, first, second, reach(radius), a, b, c),
         FloorPage.PuttingIn.NOTHING);
   }
 
@@ -66,7 +67,10 @@ class FloorController {
       SignedIn user, Model model, FloorPage.Asked asked, FloorPage.PuttingIn puttingIn) {
     List<Bags.InBag> bag = bags.of(user.account());
     Optional<Double> wanted = Typed.number(asked.angle()).filter(d -> d >= 10 && d <= 150);
-    Optional<Double> reach = Typed.number(asked.radius()).filter(r -> r >= 20 && r <= 300);
+    Optional<Double> reach =
+        Shown.ofSign("cm")
+            .typed(asked.radius(), Typed.number(asked.radius()))
+            .filter(r -> r >= 20 && r <= 300);
     model.addAttribute("frame", frames.of(user.account()));
     model.addAttribute(
         "page",
@@ -75,7 +79,15 @@ class FloorController {
             asked,
             puttingIn,
             wanted.isPresent() ? "" : "The angle goes from 10 to 150 degrees; 60 is shown instead.",
-            reach.isPresent() ? "" : "The marks lie 20 to 300 cm out; 80 is shown instead.",
+            reach.isPresent()
+                ? ""
+                : "The marks lie "
+                    + length(20)
+                    + " to "
+                    + length(300)
+                    + " out; "
+                    + length(USUAL_RADIUS)
+                    + " is shown instead.",
             answers(bag, wanted.orElse(USUAL_ANGLE), reach.orElse(USUAL_RADIUS), asked),
             wanted.filter(d -> d >= 20 && d <= 90).isPresent()
                 ? List.of(FloorTemplate.Paper.values())
@@ -107,13 +119,14 @@ class FloorController {
         refused,
         pair(bag, asked, wanted),
         FloorAngle.tape(radius, wanted).stream()
-            .map(m -> new FloorPage.Mark(words(m.degrees()), cm(m.along()), cm(m.across())))
+            .map(m -> new FloorPage.Mark(words(m.degrees()), far(m.along()), far(m.across())))
             .toList(),
-        words(radius));
+        words(Shown.ofSign("cm").of(radius)));
   }
 
   private static double length(String typed) {
-    return Typed.number(typed)
+    return Shown.ofSign("cm")
+        .typed(typed, Typed.number(typed))
         .orElseThrow(() -> new IllegalArgumentException("Three lengths are needed, as numbers."));
   }
 
@@ -126,11 +139,10 @@ class FloorController {
     double apart = FloorAngle.tipDistance(one.get().centimetres(), two.get().centimetres(), wanted);
     return String.format(
         Locale.ROOT,
-        "Lay %s and %s from the apex and pull their tips %.1f cm (%.1f in) apart.",
+        "Lay %s and %s from the apex and pull their tips %s apart.",
         one.get().name(),
         two.get().name(),
-        apart,
-        apart / Shaft.INCH);
+        length(apart));
   }
 
   private static Optional<Shaft> chosen(List<Bags.InBag> bag, String key) {
@@ -153,7 +165,20 @@ class FloorController {
   }
 
   private static String named(Shaft shaft) {
-    return shaft.name() + ", " + cm(shaft.centimetres()) + " cm";
+    return shaft.name() + ", " + length(shaft.centimetres());
+  }
+
+  private static String reach(String typed) {
+    return typed.isBlank() ? words(Shown.ofSign("cm").of(USUAL_RADIUS)) : typed;
+  }
+
+  /** A length in the practice's unit, with it. */
+  private static String length(double cm) {
+    return far(cm) + Shown.ofSign(" cm").sign();
+  }
+
+  private static String far(double cm) {
+    return cm(Shown.ofSign("cm").of(cm));
   }
 
   private static String cm(double length) {

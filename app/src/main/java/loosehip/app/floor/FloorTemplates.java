@@ -23,7 +23,8 @@ class FloorTemplates {
   private static final double POINTS_PER_MM = 72 / 25.4;
   private static final float STRONG = 2.2f;
   private static final float LIGHT = 0.6f;
-  private static final String CAPTION = "This bar is 10 cm long. If not, print at 100 %, unscaled.";
+  private static final String CAPTION =
+      "This bar is 10 cm (3 15/16 in) long. If not, print at 100 %, unscaled.";
 
   /** The template asked for; empty when the angle, the length or the paper cannot be. */
   static Optional<FloorTemplate> template(String angle, String radius, String paper) {

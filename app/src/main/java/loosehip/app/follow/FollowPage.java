@@ -8,6 +8,7 @@ import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.OutcomeTold;
 import loosehip.app.golfer.Workup;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
 import loosehip.core.follow.Outcome;
@@ -47,6 +48,7 @@ public record FollowPage(
   }
 
   private static OutcomeLine line(OutcomeTold.About about, OutcomeTold told) {
+    Shown unit = Shown.ofSign(about.what().unit());
     return new OutcomeLine(
         about.what().id(),
         about.club(),
@@ -54,13 +56,18 @@ public record FollowPage(
         Dates.day(about.on()),
         about.title()
             + ": "
-            + Numbers.plain(told.value())
-            + (about.what().unit().isEmpty() ? "" : " " + about.what().unit()));
+            + Numbers.plain(unit.of(told.value()))
+            + (unit.sign().isEmpty() ? "" : " " + unit.sign()));
   }
 
   /** The outcomes that can be told. */
   public Outcome[] kinds() {
     return Outcome.values();
+  }
+
+  /** What an outcome is told in. */
+  public String unit(Outcome of) {
+    return Shown.ofSign(of.unit()).sign();
   }
 
   /** An outcome told. */

@@ -9,6 +9,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Journal;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Typed;
@@ -51,7 +52,8 @@ class OutcomeController {
     Workup workup = workups.openToWrite(user.account(), id);
     Optional<LocalDate> day = LogDoor.day(on).filter(d -> !d.isAfter(LocalDate.now(clock)));
     Optional<Outcome> kind = Named.parse(Outcome.class, what);
-    Optional<Double> figure = Typed.number(value);
+    Optional<Double> figure =
+        kind.flatMap(k -> Shown.ofSign(k.unit()).typed(value, Typed.number(value)));
     String problem =
         workup
             .guard()

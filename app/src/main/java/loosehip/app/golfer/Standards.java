@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Typed;
 import loosehip.core.link.Cause;
 import loosehip.core.link.CauseId;
@@ -137,7 +138,7 @@ public record Standards(
             Optional<Part> part =
                 names.length > 1 ? Named.parse(Part.class, names[1]) : Optional.empty();
             Named.parse(ScreenTest.class, names[0])
-                .flatMap(t -> edges(t, part, value).scale())
+                .flatMap(t -> edges(t, part, value, AS_KEPT).scale())
                 .ifPresent(s -> scales.put(key, s));
           } else if (topic.startsWith(COEFFICIENT)) {
             ModelFigure.parse(topic.substring(COEFFICIENT.length()))
@@ -182,11 +183,21 @@ public record Standards(
   /** Band edges as typed: either the scale, or what is wrong. */
   public record Edges(Optional<BandScale> scale, String problem) {}
 
+  private static final Shown AS_KEPT = new Shown("", 1, false);
+
+  private static Optional<Double> number(Shown unit, String typed) {
+    return unit.typed(typed, Typed.number(typed));
+  }
+
   /** Checks two typed edges, {@code enough} first, against the test's range and direction. */
   public static Edges edges(ScreenTest test, Optional<Part> part, String typed) {
+    return edges(test, part, typed, Shown.of(test.unit()));
+  }
+
+  private static Edges edges(ScreenTest test, Optional<Part> part, String typed, Shown unit) {
     String[] words = typed.strip().split("\\s+");
-    Optional<Double> enough = Typed.number(words[0]);
-    Optional<Double> close = words.length == 2 ? Typed.number(words[1]) : Optional.empty();
+    Optional<Double> enough = number(unit, words[0]);
+    Optional<Double> close = words.length == 2 ? number(unit, words[1]) : Optional.empty();
     if (enough.isEmpty() || close.isEmpty()) {
       return new Edges(Optional.empty(), "Two numbers are needed: enough from, close from.");
     }
@@ -197,9 +208,9 @@ public record Standards(
           String.format(
               Locale.ROOT,
               "This test takes %.0f to %.0f%s.",
-              range.hardLow(),
-              range.hardHigh(),
-              test.unit().sign()));
+              unit.of(range.hardLow()),
+              unit.of(range.hardHigh()),
+              unit.sign()));
     }
     boolean more = test.scale(part).moreIsBetter();
     boolean inOrder = more ? enough.get() > close.get() : enough.get() < close.get();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.Account;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.Numbers;
@@ -154,7 +155,10 @@ public record ClinicianLetter(
     Unit unit = m.slot().test().unit();
     return unit.decimals() == 0
         ? Math.round(m.mean()) + unit.sign()
-        : Numbers.tenth(m.mean()) + unit.sign() + " ± " + Numbers.tenth(m.standardError());
+        : Numbers.tenth(Shown.of(unit).of(m.mean()))
+            + Shown.of(unit).sign()
+            + " ± "
+            + Numbers.tenth(Shown.of(unit).of(m.standardError()));
   }
 
   private static String how(Reading reading, Measurement m) {

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import loosehip.app.exercise.OwnExercise;
 import loosehip.app.exercise.OwnItem;
 import loosehip.app.exercise.OwnItemForm;
+import loosehip.app.words.ToolWords;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.PivotFault;
 import loosehip.core.named.Named;
@@ -120,7 +121,7 @@ public record OwnForm(
         List.of(
             typed.choices(SERVES, of(LimitKind.values(), LimitKind::title)),
             typed.choices("also", "serves by half", of(LimitKind.values(), LimitKind::title)),
-            typed.choices("tools", "needs", of(Tool.values(), Tool::word)),
+            typed.choices("tools", "needs", of(Tool.values(), ToolWords::of)),
             typed.choices(DEMANDS, with(of(Demand.values(), Demand::words), List.of(NONE)))));
   }
 
@@ -128,7 +129,7 @@ public record OwnForm(
   static OwnForm drill(ExercisesPage.Adding adding) {
     Typed typed = new Typed(Sort.DRILL, adding);
     List<Choice> demands = of(Demand.values(), Demand::words);
-    List<Choice> tools = of(Tool.values(), Tool::word);
+    List<Choice> tools = of(Tool.values(), ToolWords::of);
     return typed.form(
         List.of(
             typed.choices(

@@ -15,6 +15,7 @@ import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.Noted;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
@@ -90,15 +91,16 @@ class TestEntries {
   }
 
   private static String range(ScreenTest test) {
+    Shown unit = Shown.of(test.unit());
     return "takes "
-        + Numbers.plain(test.range().hardLow())
+        + Numbers.plain(unit.of(test.range().hardLow()))
         + " to "
-        + Numbers.plain(test.range().hardHigh())
-        + test.unit().sign()
+        + Numbers.plain(unit.of(test.range().hardHigh()))
+        + unit.sign()
         + ", asks outside "
-        + Numbers.plain(test.range().usualLow())
+        + Numbers.plain(unit.of(test.range().usualLow()))
         + " to "
-        + Numbers.plain(test.range().usualHigh());
+        + Numbers.plain(unit.of(test.range().usualHigh()));
   }
 
   private TestEntry.Scale scale(
@@ -111,18 +113,19 @@ class TestEntries {
       high = Math.min(high, 2 * now.enough());
     }
     double span = high - low;
+    Shown unit = Shown.of(test.unit());
     return new TestEntry.Scale(
-        Numbers.plain(now.enough()),
-        Numbers.plain(now.close()),
-        Numbers.plain(shipped.enough()),
-        Numbers.plain(shipped.close()),
+        Numbers.plain(unit.of(now.enough())),
+        Numbers.plain(unit.of(now.close())),
+        Numbers.plain(unit.of(shipped.enough())),
+        Numbers.plain(unit.of(shipped.close())),
         !now.equals(shipped),
         now.moreIsBetter(),
-        test.unit().sign(),
+        unit.sign(),
         100 * (now.enough() - low) / span,
         100 * (now.close() - low) / span,
-        Numbers.plain(low),
-        Numbers.plain(high),
+        Numbers.plain(unit.of(low)),
+        Numbers.plain(unit.of(high)),
         history(account, Standards.bandTopic(test, part)));
   }
 

@@ -8,6 +8,7 @@ import loosehip.app.golfer.Retest;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.TakenTry;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Side;
@@ -71,13 +72,13 @@ final class Results {
     Optional<GolferFile.EarlierVisit> visit = comparedWith(slot);
     boolean blind = blind(slot);
     Optional<Measurement> before = blind ? Optional.empty() : visit.flatMap(v -> before(v, slot));
-    String unit = slot.test().unit().sign();
+    Shown unit = Shown.of(slot.test().unit());
     return new TestView.Result(
         m.stoppedByPain() ? Band.NOT_MEASURED.id() : m.band().id(),
-        shown(slot, m.mean()) + unit,
+        shown(slot, m.mean()) + unit.sign(),
         slot.test().unit() == Unit.LANDINGS
             ? ""
-            : String.format(Locale.ROOT, "± %.1f", m.standardError()),
+            : String.format(Locale.ROOT, "± %.1f", unit.of(m.standardError())),
         m.stoppedByPain() ? "stopped by pain" : verdict(slot, m),
         ruler(slot),
         other.map(
@@ -87,7 +88,7 @@ final class Results {
             ? Optional.of("Retest: last time stays out of sight until the set is whole")
             : before.map(
                 b -> said(visit.get()) + shown(slot, b.mean()) + " on " + day(visit.get())),
-        before.map(b -> change(b, m)),
+        before.map(b -> change(slot, b, m)),
         before.filter(b -> slot.test().unit() == Unit.DEGREES).map(b -> chance(b, m)).orElse(""),
         hips(slot));
   }
@@ -128,10 +129,12 @@ final class Results {
   /** The band in words, and the edge it is held against. */
   private String verdict(Slot slot, Measurement m) {
     BandScale scale = workup.standards().scales().of(slot.test(), slot.part());
+    Shown unit = Shown.of(slot.test().unit());
     return switch (m.band()) {
       case ENOUGH -> "enough";
-      case CLOSE -> "close to " + Numbers.plain(scale.enough());
-      case SHORT -> (scale.moreIsBetter() ? "short of " : "past ") + Numbers.plain(scale.close());
+      case CLOSE -> "close to " + Numbers.plain(unit.of(scale.enough()));
+      case SHORT ->
+          (scale.moreIsBetter() ? "short of " : "past ") + Numbers.plain(unit.of(scale.close()));
       case NOT_MEASURED ->
           workup.golfer().screen().heldToLimit(slot) ? "at least: held to the limit" : "";
     };
@@ -178,13 +181,16 @@ final class Results {
             : angle && size < Body.NOTABLE_DIFFERENCE
                 ? "more than the ruler, too small to matter"
                 : "more than the ruler";
-    return Math.round(size) + " apart: " + verdict;
+    Shown unit = Shown.of(slot.test().unit());
+    String apart = unit.asKept() ? String.valueOf(Math.round(size)) : Numbers.plain(unit.of(size));
+    return apart + " apart: " + verdict;
   }
 
-  private static String change(Measurement before, Measurement now) {
+  private static String change(Slot slot, Measurement before, Measurement now) {
     Change change =
         ErrorModel.change(before.mean(), before.standardError(), now.mean(), now.standardError());
-    return String.format(Locale.ROOT, "%+.1f, %s", now.mean() - before.mean(), change.word());
+    double by = Shown.of(slot.test().unit()).of(now.mean() - before.mean());
+    return String.format(Locale.ROOT, "%+.1f, %s", by, change.word());
   }
 
   private static String chance(Measurement before, Measurement now) {
@@ -248,6 +254,6 @@ final class Results {
   private static String shown(Slot slot, double value) {
     return slot.test().unit().decimals() == 0
         ? String.valueOf(Math.round(value))
-        : String.format(Locale.ROOT, "%.1f", value);
+        : String.format(Locale.ROOT, "%.1f", Shown.of(slot.test().unit()).of(value));
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.app.golfer.Workup;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.measure.Position;
@@ -99,7 +100,7 @@ class SheetViews {
         TestViews.title(card) + card.side().map(s -> ", " + workup.spoken(s)).orElse(""),
         card.side().map(workup::spoken).orElse(""),
         card.side().map(s -> workup.golfer().handed().leg(s).id()).orElse(""),
-        card.test().unit().sign(),
+        Shown.of(card.test().unit()).sign(),
         card.test().unit() == Unit.SECONDS,
         stay(workup, card),
         stop.map(SafetyWords::stop).or(() -> skipped).orElse(""),

@@ -12,6 +12,7 @@ import loosehip.app.figure.Figures;
 import loosehip.app.floor.LaidAngle;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.TakenTry;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
 import loosehip.app.words.Text;
@@ -73,7 +74,7 @@ class TestViews {
         instructions.of(card),
         figures.find(name).or(() -> figures.find(card.test().id())),
         turned,
-        card.test().unit().sign(),
+        Shown.of(card.test().unit()).sign(),
         card.test().unit() == Unit.SECONDS,
         context(card),
         order(workup, cards, card),
@@ -233,7 +234,7 @@ class TestViews {
     return new TestView.TryBox(
         taken.rowId(),
         ORDINALS[taken.ordinal() - 1],
-        Numbers.plain(value),
+        Numbers.plain(Shown.of(unit).of(value)),
         taken.voided(),
         taken.voided() && why.isEmpty() ? "voided" : why,
         taken.laidOut().orElse(""),

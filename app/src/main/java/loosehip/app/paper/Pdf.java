@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.logging.Level;
+import loosehip.app.unit.Units;
 import loosehip.app.words.Typed;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -57,9 +58,10 @@ public class Pdf {
   /** The PDF of a template. */
   public byte[] of(String template, Map<String, Object> values) {
     Context context = new Context();
+    context.setVariable("units", Units.now());
     values.forEach(context::setVariable);
     try {
-      return render(Typed.clean(templates.process(template, context)));
+      return render(Units.now().paper().on(Typed.clean(templates.process(template, context))));
     } catch (IOException unwritten) {
       throw new UncheckedIOException(unwritten);
     }

@@ -9,9 +9,11 @@ import java.util.Map;
 import loosehip.app.document.Documents;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
+import loosehip.app.practice.UnitsShelf;
 import loosehip.app.signin.LinkGuesses;
 import loosehip.app.signin.LinkGuesses.LeadsNowhere;
 import loosehip.app.store.PhoneLinks;
+import loosehip.app.unit.Units;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -41,6 +43,7 @@ class PhoneController {
   private final PhonePages pages;
   private final PhoneLog log;
   private final PhoneFiles files;
+  private final UnitsShelf units;
   private final Clock clock;
 
   PhoneController(
@@ -50,7 +53,9 @@ class PhoneController {
       PhonePages pages,
       PhoneLog log,
       PhoneFiles files,
+      UnitsShelf units,
       Clock clock) {
+    this.units = units;
     this.links = links;
     this.guesses = guesses;
     this.workups = workups;
@@ -67,10 +72,13 @@ class PhoneController {
   }
 
   private PhoneLinks.Opened opened(String token, HttpServletRequest request) {
-    return guesses
-        .found(String.valueOf(request.getRemoteAddr()), () -> links.find(token))
-        .filter(o -> o.link().open(LocalDate.now(clock)))
-        .orElseThrow(LeadsNowhere::new);
+    PhoneLinks.Opened opened =
+        guesses
+            .found(String.valueOf(request.getRemoteAddr()), () -> links.find(token))
+            .filter(o -> o.link().open(LocalDate.now(clock)))
+            .orElseThrow(LeadsNowhere::new);
+    Units.hold(units.of(opened.by().practiceId()));
+    return opened;
   }
 
   /** Without the slash at its end: what the page keeps on the phone lies below it. */

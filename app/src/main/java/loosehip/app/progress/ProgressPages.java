@@ -16,6 +16,7 @@ import loosehip.app.pivot.PivotPage;
 import loosehip.app.pivot.SetupToday;
 import loosehip.app.plan.Plans;
 import loosehip.app.store.Homework;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.core.follow.Adherence;
 import loosehip.core.follow.Outcome;
@@ -79,7 +80,9 @@ public class ProgressPages {
             (about, outcome) ->
                 told.computeIfAbsent(about.what(), o -> new TreeMap<>())
                     .computeIfAbsent(about.club(), c -> new ArrayList<>())
-                    .add(new LineChart.At(about.on(), outcome.value())));
+                    .add(
+                        new LineChart.At(
+                            about.on(), Shown.ofSign(about.what().unit()).of(outcome.value()))));
     List<LineChart> charts = new ArrayList<>();
     told.forEach(
         (what, clubs) -> {
@@ -98,9 +101,10 @@ public class ProgressPages {
           List<String> words =
               series.stream()
                   .filter(s -> s.points().size() > 1)
-                  .map(s -> of(what, s) + fromTo(s, what.unit()))
+                  .map(s -> of(what, s) + fromTo(s, Shown.ofSign(what.unit()).sign()))
                   .toList();
-          LineChart.of(what.title(), what.unit(), words, series, List.of()).ifPresent(charts::add);
+          LineChart.of(what.title(), Shown.ofSign(what.unit()).sign(), words, series, List.of())
+              .ifPresent(charts::add);
         });
     return charts;
   }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import loosehip.app.golfer.Workup;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
 import loosehip.core.follow.RangeSeries;
@@ -71,7 +72,7 @@ public final class Ranges {
             BandScale scale = now.standards().scales().of(kind.test(), kind.part());
             LineChart.of(
                     kind.test().title() + kind.part().map(p -> ", " + p.word()).orElse(""),
-                    kind.test().unit().sign(),
+                    Shown.of(kind.test().unit()).sign(),
                     both.entrySet().stream()
                         .filter(e -> e.getValue().points().size() > 1)
                         .map(e -> said(now, e.getKey(), e.getValue()))
@@ -79,7 +80,9 @@ public final class Ranges {
                     both.entrySet().stream()
                         .map(e -> series(now, e.getKey(), e.getValue()))
                         .toList(),
-                    List.of(new LineChart.Level("enough", scale.enough())))
+                    List.of(
+                        new LineChart.Level(
+                            "enough", Shown.of(kind.test().unit()).of(scale.enough()))))
                 .ifPresent(charts::add);
           }
         });
@@ -87,12 +90,15 @@ public final class Ranges {
   }
 
   private static LineChart.Series series(Workup now, Slot slot, RangeSeries series) {
+    Shown unit = Shown.of(slot.test().unit());
     String style = slot.side().map(s -> now.golfer().handed().leg(s)).map(Leg::id).orElse("ink");
     return new LineChart.Series(
         slot.side().map(now::spoken).orElse(slot.test().title()),
         style,
-        series.points().size() > 1 ? series.ruler() : 0,
-        series.points().stream().map(p -> new LineChart.At(p.on(), p.result().mean())).toList());
+        series.points().size() > 1 ? unit.of(series.ruler()) : 0,
+        series.points().stream()
+            .map(p -> new LineChart.At(p.on(), unit.of(p.result().mean())))
+            .toList());
   }
 
   /** {@code trail (R): from 24.0 to 31.0°, +7.0, a real change (real from 6.1°).} */
@@ -101,18 +107,18 @@ public final class Ranges {
   }
 
   private static String told(Slot slot, RangeSeries series) {
-    String unit = slot.test().unit().sign();
+    Shown unit = Shown.of(slot.test().unit());
     return String.format(
         Locale.ROOT,
         "from %.1f on %s to %.1f%s, %+.1f: %s (real from %.1f%s)",
-        series.first().result().mean(),
+        unit.of(series.first().result().mean()),
         Dates.day(series.first().on()),
-        series.last().result().mean(),
-        unit,
-        series.gain(),
+        unit.of(series.last().result().mean()),
+        unit.sign(),
+        unit.of(series.gain()),
         verdict(slot, series),
-        series.ruler(),
-        unit);
+        unit.of(series.ruler()),
+        unit.sign());
   }
 
   private static String verdict(Slot slot, RangeSeries series) {

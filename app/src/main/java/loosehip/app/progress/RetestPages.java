@@ -14,6 +14,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.pivot.AcceptedSetup;
 import loosehip.app.pivot.PivotPage;
 import loosehip.app.pivot.SetupToday;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.app.words.PivotWords;
 import loosehip.core.follow.RangeSeries;
@@ -113,25 +114,25 @@ class RetestPages {
   }
 
   private static RetestPage.ChangeLine line(Workup now, Slot slot, RangeSeries series) {
-    String unit = slot.test().unit().sign();
+    Shown unit = Shown.of(slot.test().unit());
     return new RetestPage.ChangeLine(
         titled(now, slot),
         String.format(
             Locale.ROOT,
             "%.1f ± %.1f → %.1f ± %.1f%s",
-            series.first().result().mean(),
-            series.first().result().standardError(),
-            series.last().result().mean(),
-            series.last().result().standardError(),
-            unit),
+            unit.of(series.first().result().mean()),
+            unit.of(series.first().result().standardError()),
+            unit.of(series.last().result().mean()),
+            unit.of(series.last().result().standardError()),
+            unit.sign()),
         series.change() == Change.WITHIN_THE_RULER ? "within" : series.change().word(),
         String.format(
             Locale.ROOT,
             "%+.1f%s, %s (real from %.1f)",
-            series.gain(),
-            unit,
+            unit.of(series.gain()),
+            unit.sign(),
             series.change().word(),
-            series.ruler()));
+            unit.of(series.ruler())));
   }
 
   private static String titled(Workup now, Slot slot) {

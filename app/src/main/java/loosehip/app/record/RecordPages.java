@@ -7,6 +7,7 @@ import loosehip.app.golfer.Standards;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.store.Account;
 import loosehip.app.store.PracticeValues;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.core.limit.Limit;
 import loosehip.core.link.Cause;
@@ -59,7 +60,14 @@ class RecordPages {
                         span))
             .toList(),
         record.byItem().entrySet().stream()
-            .map(e -> row(texts.of(e.getKey()).name(), "", e.getValue(), Map.of(), span))
+            .map(
+                e ->
+                    row(
+                        texts.of(e.getKey()).name(),
+                        Shown.ofSign(""),
+                        e.getValue(),
+                        Map.of(),
+                        span))
             .toList(),
         record.triage().entrySet().stream()
             .map(e -> share(verdict(e.getKey()), e.getValue(), "gone at the retest"))
@@ -72,8 +80,8 @@ class RecordPages {
         told);
   }
 
-  private static String unit(Limit limit) {
-    return limit.tests().get(0).unit().sign();
+  private static Shown unit(Limit limit) {
+    return Shown.of(limit.tests().get(0).unit());
   }
 
   private static String verdict(Triage.Kind kind) {
@@ -87,7 +95,7 @@ class RecordPages {
   }
 
   private static RecordPage.GainRow row(
-      String name, String unit, Gains gains, Map<AdherenceBand, Gains> byAdherence, GainSpan span) {
+      String name, Shown unit, Gains gains, Map<AdherenceBand, Gains> byAdherence, GainSpan span) {
     var interval = gains.median();
     return new RecordPage.GainRow(
         name,
@@ -98,10 +106,10 @@ class RecordPages {
                     String.format(
                         Locale.ROOT,
                         "%+.1f%s, 80 %% between %+.1f and %+.1f",
-                        m.median(),
-                        unit,
-                        m.low(),
-                        m.high()))
+                        unit.of(m.median()),
+                        unit.sign(),
+                        unit.of(m.low()),
+                        unit.of(m.high())))
             .orElse("too few to say"),
         gains.real().were() + " of " + gains.blocks() + " really better",
         gains.sorted().stream().map(g -> span.along(g)).toList(),
@@ -114,13 +122,13 @@ class RecordPages {
             .toList());
   }
 
-  private static String told(Gains gains, String unit) {
+  private static String told(Gains gains, Shown unit) {
     return gains.median().map(MedianInterval::median).isPresent()
         ? String.format(
             Locale.ROOT,
             "%+.1f%s in %d, %d really",
-            gains.middle(),
-            unit,
+            unit.of(gains.middle()),
+            unit.sign(),
             gains.blocks(),
             gains.real().were())
         : gains.blocks() + (gains.blocks() == 1 ? " block" : " blocks") + ", too few to say";

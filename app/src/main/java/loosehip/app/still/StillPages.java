@@ -12,6 +12,7 @@ import loosehip.app.document.Documents;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.Stills;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Text;
 import loosehip.core.body.Handed;
 import loosehip.core.still.Checkpoint;
@@ -163,7 +164,8 @@ class StillPages {
     Map<String, Object> data = new LinkedHashMap<>();
     data.put("id", figure.id());
     data.put("title", Text.lower(figure.title()));
-    data.put("unit", figure.unit());
+    data.put("unit", Shown.ofSign(figure.unit()).sign());
+    data.put("per", Shown.ofSign(figure.unit()).per());
     data.put("decimals", figure.decimals());
     data.put("kind", figure.formula().getClass().getSimpleName());
     data.put("of", figure.formula());

@@ -7,6 +7,7 @@ import loosehip.app.fact.FromStill;
 import loosehip.app.golfer.Measured;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.Stills;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.app.words.StillWords;
 import loosehip.app.words.Text;
@@ -69,7 +70,8 @@ final class StillPanels {
   }
 
   private static String gives(StillShelf.Given given) {
-    return Numbers.shown(given.noted()) + given.unit();
+    Shown shown = Shown.ofSign(given.unit());
+    return Numbers.shown(shown.of(given.noted())) + shown.sign();
   }
 
   private static String said(StillProblem problem) {
@@ -106,12 +108,13 @@ final class StillPanels {
   private static StillPage.FigureLine line(StillValue value) {
     StillFigure figure = value.figure();
     String unit = figure.unit().isEmpty() ? "" : figure.unit().equals("°") ? "°" : " cm";
+    Shown shown = Shown.ofSign(unit);
     return new StillPage.FigureLine(
         figure.id(),
         figure.title(),
-        StillWords.number(figure, value.value()),
-        unit,
-        StillWords.number(figure, value.plusMinus()),
+        StillWords.number(figure, shown.of(value.value())),
+        shown.sign(),
+        StillWords.number(figure, shown.of(value.plusMinus())),
         bar(value),
         !value.speaks());
   }

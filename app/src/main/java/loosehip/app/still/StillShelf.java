@@ -15,6 +15,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.app.store.Stills;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Numbers;
 import loosehip.core.link.Level;
 import loosehip.core.link.SetupFault;
@@ -142,7 +143,7 @@ class StillShelf {
       GolferFile file, Fact<Double> fact, String id, String unit) {
     return fact.in(file)
         .filter(v -> Measured.fromStill(file, id, v).isEmpty())
-        .map(v -> Numbers.shown(v) + unit + ", typed");
+        .map(v -> Numbers.shown(Shown.ofSign(unit).of(v)) + Shown.ofSign(unit).sign() + ", typed");
   }
 
   private static Optional<String> tapped(GolferFile file, SetupFault fault, Level sets) {

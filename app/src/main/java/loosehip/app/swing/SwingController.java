@@ -21,6 +21,7 @@ import loosehip.app.note.RestNone;
 import loosehip.app.pivot.PivotInstrument;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.LinkWords;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
@@ -229,8 +230,10 @@ class SwingController {
             f ->
                 new SwingPage.Figure(
                     f,
+                    Shown.ofSign(f.unit()).sign(),
                     NotedField.typed(workup.file(), Facts.SWING_FIGURE.about(f)),
-                    LinkWords.thresholds(f.edges(asks, arched)) + origin(workup, f)))
+                    LinkWords.thresholds(f.edges(asks, arched), Shown.ofSign(f.unit()))
+                        + origin(workup, f)))
         .toList();
   }
 
@@ -263,15 +266,17 @@ class SwingController {
   private static String school(School school, Coefficients model, PivotFault fault) {
     Demands asks = model.demands(school);
     String name = school.title().toLowerCase(Locale.ROOT);
+    Shown length = Shown.ofSign(" cm");
     return switch (fault) {
       case SWAY ->
           "In "
               + name
               + " a shift of "
-              + plain(asks.shiftLow())
+              + Numbers.plain(length.of(asks.shiftLow()))
               + "–"
-              + plain(asks.shiftHigh())
-              + " cm away is part of it.";
+              + Numbers.plain(length.of(asks.shiftHigh()))
+              + length.sign()
+              + " away is part of it.";
       case TRAIL_LOCK ->
           "In "
               + name

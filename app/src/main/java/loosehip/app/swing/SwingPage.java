@@ -90,7 +90,7 @@ public record SwingPage(
   }
 
   /** A figure that can be typed for a fault, with its thresholds in this school. */
-  public record Figure(SwingFigure figure, NotedField field, String thresholds) {}
+  public record Figure(SwingFigure figure, String unit, NotedField field, String thresholds) {}
 
   /** A moment of the right rhythm with its picture. */
   public record Moment(Rhythm moment, Drawing drawing) {}

@@ -1,6 +1,5 @@
 package loosehip.app.talk;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
@@ -8,6 +7,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import loosehip.app.fact.Facts;
 import loosehip.app.store.GolferFile;
+import loosehip.app.unit.Units;
 import loosehip.app.words.Dates;
 import loosehip.core.plan.Wishes;
 
@@ -20,7 +20,7 @@ import loosehip.core.plan.Wishes;
 public record DaysAway(List<Week> weeks, String said) {
   private static final int DAYS_OF_A_WEEK = 7;
 
-  /** A week; {@code from} is its Monday in words. */
+  /** A week; {@code from} is its first day in words. */
   public record Week(String from, List<Day> days) {}
 
   /** A day: as it is kept, its number, in words, and whether the golfer is away. */
@@ -29,19 +29,19 @@ public record DaysAway(List<Week> weeks, String said) {
   static DaysAway of(GolferFile file, LocalDate today) {
     Set<LocalDate> away = Facts.BLACKOUT.in(file).orElse(Set.of());
     LocalDate start = Facts.START.in(file).orElse(today);
-    LocalDate monday = start.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    LocalDate first = start.with(TemporalAdjusters.previousOrSame(Units.now().firstDay()));
     int weeks = Facts.WEEKS.in(file).orElse(Wishes.USUAL_WEEKS);
     int n = away.size();
     return new DaysAway(
-        IntStream.range(0, weeks).mapToObj(w -> week(monday.plusWeeks(w), away)).toList(),
+        IntStream.range(0, weeks).mapToObj(w -> week(first.plusWeeks(w), away)).toList(),
         n == 0 ? "none" : n == 1 ? "1 day" : n + " days");
   }
 
-  private static Week week(LocalDate monday, Set<LocalDate> away) {
+  private static Week week(LocalDate first, Set<LocalDate> away) {
     return new Week(
-        Dates.day(monday),
+        Dates.day(first),
         IntStream.range(0, DAYS_OF_A_WEEK)
-            .mapToObj(monday::plusDays)
+            .mapToObj(first::plusDays)
             .map(d -> new Day(d, d.getDayOfMonth(), Dates.day(d), away.contains(d)))
             .toList());
   }

@@ -14,6 +14,7 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
 import loosehip.app.words.NoticeWords;
 import loosehip.app.words.SafetyWords;
+import loosehip.app.words.ToolWords;
 import loosehip.core.body.Handed;
 import loosehip.core.link.Complaint;
 import loosehip.core.plan.Tool;
@@ -207,7 +208,7 @@ public record TalkPage(
                 String.valueOf(loosehip.core.plan.Wishes.USUAL_WEEKS))),
         DaysAway.of(file, workup.today()),
         Arrays.stream(Tool.values())
-            .map(t -> NotedField.mark(file, Facts.TOOL.about(t), t.word()))
+            .map(t -> NotedField.mark(file, Facts.TOOL.about(t), ToolWords.of(t)))
             .toList(),
         NoticeWords.DECISION_AID,
         eraseProblem);

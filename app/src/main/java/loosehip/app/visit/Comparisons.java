@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.GolferFile.EarlierVisit;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
 import loosehip.core.body.Leg;
 import loosehip.core.measure.BandScale;
@@ -104,17 +105,17 @@ final class Comparisons {
     double ruler = ErrorModel.minimalDetectableChange(a.standardError(), b.standardError());
     BandScale scale = workup.standards().scales().of(slot.test(), slot.part());
     boolean better = scale.moreIsBetter() ? b.mean() > a.mean() : b.mean() < a.mean();
-    String unit = slot.test().unit().sign();
+    Shown unit = Shown.of(slot.test().unit());
     return new Comparison.Pair(
         slot.test().title() + slot.part().map(p -> ", " + p.word()).orElse(""),
         slot.side().map(workup::spoken).orElse(""),
         slot.side().map(s -> workup.golfer().handed().leg(s).id()).orElse(""),
-        number(slot, a.mean()) + String.format(Locale.ROOT, " ± %.1f", a.standardError()),
-        number(slot, b.mean()) + String.format(Locale.ROOT, " ± %.1f", b.standardError()),
-        String.format(Locale.ROOT, "%+.1f%s", b.mean() - a.mean(), unit),
+        number(slot, a.mean()) + String.format(Locale.ROOT, " ± %.1f", unit.of(a.standardError())),
+        number(slot, b.mean()) + String.format(Locale.ROOT, " ± %.1f", unit.of(b.standardError())),
+        String.format(Locale.ROOT, "%+.1f%s", unit.of(b.mean() - a.mean()), unit.sign()),
         change,
         better,
-        String.format(Locale.ROOT, "%.1f%s", ruler, unit),
+        String.format(Locale.ROOT, "%.1f%s", unit.of(ruler), unit.sign()),
         methods(slot),
         a.stoppedByPain() ? "not-measured" : a.band().id(),
         b.stoppedByPain() ? "not-measured" : b.band().id(),
@@ -154,7 +155,7 @@ final class Comparisons {
   private static String number(Slot slot, double value) {
     return slot.test().unit().decimals() == 0
         ? String.valueOf(Math.round(value))
-        : String.format(Locale.ROOT, "%.1f", value);
+        : String.format(Locale.ROOT, "%.1f", Shown.of(slot.test().unit()).of(value));
   }
 
   private String titled(Slot slot) {

@@ -2,6 +2,7 @@ package loosehip.app.words;
 
 import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.unit.Shown;
 import loosehip.core.limit.Limit;
 import loosehip.core.link.BackLoad;
 import loosehip.core.link.CauseChance;
@@ -77,7 +78,9 @@ public final class LinkWords {
     Unit unit = m.slot().test().unit();
     return unit.decimals() == 0
         ? Math.round(m.mean()) + unit.sign()
-        : Numbers.tenth(m.mean()) + " ± " + Numbers.tenth(m.standardError());
+        : Numbers.tenth(Shown.of(unit).of(m.mean()))
+            + " ± "
+            + Numbers.tenth(Shown.of(unit).of(m.standardError()));
   }
 
   /** A step of a sum as files carry it: {@code not measured (x1.00)}. */
@@ -174,20 +177,25 @@ public final class LinkWords {
   }
 
   /** From where a figure shows its fault: {@code slight above 3, clear above 5}. */
-  public static String thresholds(SwingFigure.Edges edges) {
+  public static String thresholds(SwingFigure.Edges edges, Shown unit) {
     if (Double.isInfinite(edges.clear())) {
       return "slight at "
-          + Numbers.shown(edges.slight())
+          + edge(unit, edges.slight())
           + " or less; clear only with a light heel, by eye";
     }
     String beyond = edges.falling() ? "below " : "above ";
     String clear = !edges.falling() && edges.clearAtEdge() ? "from " : beyond;
     return "slight "
         + beyond
-        + Numbers.shown(edges.slight())
+        + edge(unit, edges.slight())
         + ", clear "
         + clear
-        + Numbers.shown(edges.clear());
+        + edge(unit, edges.clear());
+  }
+
+  private static String edge(Shown unit, double kept) {
+    double shown = unit.of(kept);
+    return Numbers.shown(unit.asKept() ? shown : Math.round(shown * 10) / 10.0);
   }
 
   /** A fault within a sentence. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import loosehip.app.unit.Shown;
 import loosehip.core.follow.Done;
 import loosehip.core.limit.LimitKind;
 import loosehip.core.link.Need;
@@ -287,12 +288,15 @@ public final class PlanWords {
       return "two minutes, before practice";
     }
     String words = dose(item.dose(), item.much());
+    Shown weight = Shown.ofSign(" kg");
     String sided =
         item.only()
             .map(leg -> words.replace(", each side", ", " + leg.id() + " side only"))
             .orElse(words);
     return sided
-        + item.mostKg().map(kg -> ", " + Numbers.plain(kg) + " kg at most").orElse("")
+        + item.mostKg()
+            .map(kg -> ", " + Numbers.plain(weight.of(kg)) + weight.sign() + " at most")
+            .orElse("")
         + item.form()
             .filter(Drill.Form.REDUCED::equals)
             .map(f -> ", in its easier form")

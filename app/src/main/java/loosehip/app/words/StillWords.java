@@ -1,6 +1,7 @@
 package loosehip.app.words;
 
 import java.util.stream.Collectors;
+import loosehip.app.unit.Shown;
 import loosehip.core.still.StillFigure;
 import loosehip.core.still.StillFinding;
 import loosehip.core.still.StillProblem;
@@ -54,7 +55,11 @@ public final class StillWords {
     StillFigure figure = value.figure();
     String unit =
         figure.unit().equals("°") ? "°" : figure.unit().isEmpty() ? "" : " " + figure.unit();
-    return number(figure, value.value()) + unit + " ± " + number(figure, value.plusMinus());
+    Shown shown = Shown.ofSign(unit);
+    return number(figure, shown.of(value.value()))
+        + shown.sign()
+        + " ± "
+        + number(figure, shown.of(value.plusMinus()));
   }
 
   /** A number of a figure, with its decimals and a minus sign. */

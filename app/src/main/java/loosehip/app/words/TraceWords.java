@@ -3,6 +3,7 @@ package loosehip.app.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import loosehip.app.unit.Shown;
 import loosehip.core.link.SwingFigure;
 import loosehip.core.trace.PressureFigure;
 import loosehip.core.trace.PressureReading;
@@ -118,13 +119,14 @@ public final class TraceWords {
     }
     if (reason instanceof TraceReason.BeyondEdge beyond) {
       SwingFigure figure = beyond.figure();
+      Shown shown = Shown.ofSign(figure.sign());
       return figure.title().toLowerCase(Locale.ROOT)
           + " "
-          + Numbers.tenth(beyond.value())
-          + figure.sign()
+          + Numbers.tenth(shown.of(beyond.value()))
+          + shown.sign()
           + ", edge "
-          + Numbers.shown(beyond.edge())
-          + figure.sign();
+          + Numbers.shown(shown.of(beyond.edge()))
+          + shown.sign();
     }
     if (reason instanceof TraceReason.TiltedOn tilted) {
       return "dips instead of turning: the pelvis tilts by "
