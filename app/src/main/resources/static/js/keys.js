@@ -15,6 +15,7 @@ window.looseHipKeys = (function () {
     const allNo = document.querySelector("[data-all-no]");
     if (key === "/" && find) find.focus();
     else if (key === "?" && document.getElementById("keys")) document.getElementById("keys").showModal();
+    else if (key === "w" && window.looseHipWords) window.looseHipWords.open();
     else if (key === "u" && undo) undo.requestSubmit();
     else if (key === "m" && mode) mode.click();
     else if (key === "n" && allNo) allNo.requestSubmit();

@@ -9,18 +9,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import loosehip.app.door.Needs;
-import loosehip.app.fact.Facts;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.golfer.Workups;
+import loosehip.app.practice.RoomShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.CasesTaken;
 import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Position;
-import loosehip.app.talk.ConsentWording;
 import loosehip.app.words.Typed;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.safety.Guard;
@@ -49,6 +48,8 @@ class CaseInController {
   private final Golfers golfers;
   private final Workups workups;
   private final StandardsShelf standards;
+  private final RoomShelf rooms;
+  private final NewFromCase fresh;
   private final Clock clock;
 
   CaseInController(
@@ -57,7 +58,11 @@ class CaseInController {
       Golfers golfers,
       Workups workups,
       StandardsShelf standards,
+      RoomShelf rooms,
+      NewFromCase fresh,
       Clock clock) {
+    this.rooms = rooms;
+    this.fresh = fresh;
     this.frames = frames;
     this.taken = taken;
     this.golfers = golfers;
@@ -80,7 +85,7 @@ class CaseInController {
             WaitingCases.of(session).all().stream().map(CasesPage.Line::of).toList(),
             taken.newest(user.account().practiceId()),
             problem,
-            ConsentWording.TEXT));
+            rooms.of(user.account().practiceId()).consent().text()));
     return "casefile/cases";
   }
 
@@ -139,7 +144,16 @@ class CaseInController {
         golfer.isEmpty() ? Optional.empty() : Optional.of(workups.file(user.account(), golfer));
     List<Glance> all = golfers.all(user.account().practiceId());
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute("page", CasePage.of(file, beside, all, name, problem, LocalDate.now(clock)));
+    model.addAttribute(
+        "page",
+        CasePage.of(
+            file,
+            beside,
+            all,
+            name,
+            problem,
+            rooms.of(user.account().practiceId()).consent().text(),
+            LocalDate.now(clock)));
     return "casefile/case";
   }
 
@@ -166,12 +180,17 @@ class CaseInController {
     if (!problem.isEmpty()) {
       return look(file, golfer, name, problem, user, model);
     }
-    CasesTaken.Contents contents = contents(file);
     String id = golfer;
     if (golfer.isEmpty()) {
-      id = asNew(user, named, day.get(), contents);
+      id =
+          fresh.asNew(
+              user.account(), named, day.get(), file.fileName(), file.golfer().orElseThrow());
     } else {
-      taken.asVisit(user.account(), workups.file(user.account(), golfer), day.get(), contents);
+      taken.asVisit(
+          user.account(),
+          workups.file(user.account(), golfer),
+          day.get(),
+          fresh.contents(file.fileName(), file.golfer().orElseThrow()));
     }
     WaitingCases.of(session).drop(file.id());
     standards.anew(user.account().practiceId());
@@ -210,19 +229,6 @@ class CaseInController {
         .isPresent();
   }
 
-  private String asNew(SignedIn user, String name, LocalDate on, CasesTaken.Contents contents) {
-    return taken.asNew(
-        user.account(), name, Facts.CONSENT.noteTyped(ConsentWording.ID), on, contents);
-  }
-
-  private CasesTaken.Contents contents(WaitingCases.Waiting file) {
-    CaseFacts facts = CaseFacts.of(file.golfer().orElseThrow(), LocalDate.now(clock));
-    return new CasesTaken.Contents(
-        file.fileName(),
-        facts.notes(),
-        facts.tries().stream().map(t -> new CasesTaken.Try(t.taken(), t.scatter())).toList());
-  }
-
   /** Takes all that can be taken as new golfers, named as their files name them. */
   @Needs(Position.TRAINER)
   @PostMapping("/cases/take-all")
@@ -243,7 +249,13 @@ class CaseInController {
     List<String> ids = new ArrayList<>();
     for (WaitingCases.Waiting file : waiting.all()) {
       if (file.golfer().isPresent() && !guardianMissing(file)) {
-        ids.add(asNew(user, CasesPage.nameOf(file), LocalDate.now(clock), contents(file)));
+        ids.add(
+            fresh.asNew(
+                user.account(),
+                CasesPage.nameOf(file),
+                LocalDate.now(clock),
+                file.fileName(),
+                file.golfer().get()));
         waiting.drop(file.id());
       }
     }

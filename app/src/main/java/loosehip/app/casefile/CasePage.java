@@ -10,7 +10,6 @@ import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Note;
 import loosehip.app.store.Noted;
-import loosehip.app.talk.ConsentWording;
 import loosehip.core.body.Handed;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
@@ -59,6 +58,7 @@ public record CasePage(
       List<Glance> golfers,
       String name,
       String problem,
+      String consent,
       LocalDate today) {
     CaseFile golfer = file.golfer().orElseThrow();
     return new CasePage(
@@ -71,7 +71,7 @@ public record CasePage(
         beside.map(b -> changes(b, CaseFacts.of(golfer, today))).orElse(List.of()),
         name.isEmpty() ? CasesPage.nameOf(file) : name,
         problem,
-        ConsentWording.TEXT,
+        consent,
         today.toString());
   }
 

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** The clubs and sticks a practice has at hand for its floor angles. */
 @Component
-class Bags {
+public class Bags {
   private static final String TOPIC = "bag.";
   private static final int NAME_MOST = 40;
   private static final int MOST = 30;
@@ -37,7 +37,7 @@ class Bags {
     }
   }
 
-  List<InBag> of(Account account) {
+  public List<InBag> of(Account account) {
     List<InBag> bag = new ArrayList<>();
     values
         .ofPractice(account.practiceId())

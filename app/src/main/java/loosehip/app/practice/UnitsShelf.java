@@ -63,7 +63,7 @@ public class UnitsShelf {
   }
 
   /** Sets one of them; answers whether there is such a choice. */
-  boolean set(Account by, String what, String choice) {
+  public boolean set(Account by, String what, String choice) {
     boolean known =
         switch (what) {
           case "length" -> Named.parse(Length.class, choice).isPresent();

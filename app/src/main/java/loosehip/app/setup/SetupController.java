@@ -3,6 +3,7 @@ package loosehip.app.setup;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import loosehip.app.door.Door;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.Station;
@@ -13,6 +14,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.note.RestNone;
 import loosehip.app.pivot.PivotInstrument;
+import loosehip.app.practice.RoomShelf;
 import loosehip.app.repair.SetupRepairs;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
@@ -44,6 +46,7 @@ class SetupController {
 
   private final SetupRepairs repairs;
   private final RestNone restNone;
+  private final RoomShelf rooms;
 
   SetupController(
       Workups workups,
@@ -51,7 +54,9 @@ class SetupController {
       PivotInstrument instrument,
       StanceViews views,
       SetupRepairs repairs,
-      RestNone restNone) {
+      RestNone restNone,
+      RoomShelf rooms) {
+    this.rooms = rooms;
     this.restNone = restNone;
     this.repairs = repairs;
     this.workups = workups;
@@ -66,7 +71,7 @@ class SetupController {
     Workup workup = workups.open(user.account(), id);
     model.addAttribute("frame", frames.of(user.account(), workup, Station.SET_UP));
     instrument.beside(model, workup, "set-up");
-    model.addAttribute("page", page(workup));
+    model.addAttribute("page", page(workup, user));
     return "setup/set-up";
   }
 
@@ -75,7 +80,7 @@ class SetupController {
   @GetMapping("/golfers/{id}/set-up/by-eye")
   String byEye(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
-    model.addAttribute("page", page(workup));
+    model.addAttribute("page", page(workup, user));
     return "setup/by-eye-again";
   }
 
@@ -84,13 +89,14 @@ class SetupController {
   @GetMapping("/golfers/{id}/set-up/repairs")
   String repairs(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
     Workup workup = workups.open(user.account(), id);
-    model.addAttribute("page", page(workup));
+    model.addAttribute("page", page(workup, user));
     return "setup/repairs";
   }
 
-  private SetupPage page(Workup workup) {
+  private SetupPage page(Workup workup, SignedIn user) {
     GolferFile file = workup.file();
     School school = workup.golfer().school();
+    List<School> used = used(user, school);
     List<SpineShape> shapes = SpineShape.of(school);
     return new SetupPage(
         file.id(),
@@ -102,8 +108,14 @@ class SetupController {
         views.figures(workup),
         views.groups(workup),
         repairs.of(workup),
-        NotedField.oneOf(file, Facts.SCHOOL, School.values(), School::title, school),
-        Arrays.stream(School.values()).map(s -> line(workup, s)).toList());
+        NotedField.oneOf(file, Facts.SCHOOL, used, School::title, school),
+        used.stream().map(s -> line(workup, s)).toList());
+  }
+
+  /** The schools the practice works towards, and the one this golfer has. */
+  private List<School> used(SignedIn user, School now) {
+    Set<School> used = rooms.of(user.account().practiceId()).schools();
+    return Arrays.stream(School.values()).filter(s -> used.contains(s) || s == now).toList();
   }
 
   private static NotedField feet(GolferFile file, BudgetFigure figure) {

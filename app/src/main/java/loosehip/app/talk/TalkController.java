@@ -17,6 +17,7 @@ import loosehip.app.golfer.GolferErased;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Consequences;
+import loosehip.app.practice.RoomShelf;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Golfers;
@@ -49,6 +50,7 @@ class TalkController {
   private final Golfers golfers;
   private final Consequences consequences;
   private final ApplicationEventPublisher events;
+  private final RoomShelf rooms;
   private final Clock clock;
 
   TalkController(
@@ -58,7 +60,9 @@ class TalkController {
       Golfers golfers,
       Consequences consequences,
       ApplicationEventPublisher events,
+      RoomShelf rooms,
       Clock clock) {
+    this.rooms = rooms;
     this.events = events;
     this.clock = clock;
     this.workups = workups;
@@ -88,7 +92,14 @@ class TalkController {
     golfers.opened(id, user.account());
     model.addAttribute("frame", frames.of(user.account(), workup, Station.TALK));
     model.addAttribute(
-        "page", TalkPage.of(workup, lastOpened, consequences.of(workup), typed, eraseProblem));
+        "page",
+        TalkPage.of(
+            workup,
+            rooms.of(user.account().practiceId()),
+            lastOpened,
+            consequences.of(workup),
+            typed,
+            eraseProblem));
     return "talk/talk";
   }
 
@@ -116,6 +127,37 @@ class TalkController {
     }
     workups.saved(user.account(), id);
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
+  }
+
+  /** Notes that who consented to earlier words agrees to the present ones. */
+  @Door(Passage.OPEN)
+  @PostMapping("/golfers/{id}/talk/consent-again")
+  String consentAgain(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = workups.file(user.account(), id);
+    if (Facts.CONSENT.isIn(file)) {
+      String now = rooms.of(user.account().practiceId()).consent().id();
+      journal.note(file, user.account(), Facts.CONSENT.noteTyped(now));
+      workups.saved(user.account(), id);
+    }
+    return "redirect:/golfers/{id}/talk";
+  }
+
+  /** Ticks the tools golfers here usually have, as one step. */
+  @Door(Passage.OPEN)
+  @PostMapping("/golfers/{id}/talk/usual-tools")
+  String usualTools(@PathVariable String id, @AuthenticationPrincipal SignedIn user) {
+    GolferFile file = workups.file(user.account(), id);
+    if (file.closed().isEmpty() && Facts.CONSENT.isIn(file)) {
+      List<Note> notes =
+          rooms.of(user.account().practiceId()).tools().stream()
+              .map(Facts.TOOL::about)
+              .filter(tool -> !tool.isIn(file))
+              .map(tool -> tool.note("yes"))
+              .toList();
+      journal.note(file, user.account(), notes, "the usual tools");
+      workups.saved(user.account(), id);
+    }
+    return "redirect:/golfers/{id}/talk";
   }
 
   /** Says which way the golfer stands, and goes on to the page that waited for it. */

@@ -10,6 +10,8 @@ import loosehip.app.fact.Facts;
 import loosehip.app.field.NotedField;
 import loosehip.app.golfer.Workup;
 import loosehip.app.plan.Consequences;
+import loosehip.app.practice.ConsentWording;
+import loosehip.app.practice.Room;
 import loosehip.app.store.GolferFile;
 import loosehip.app.words.Dates;
 import loosehip.app.words.NoticeWords;
@@ -36,6 +38,7 @@ import loosehip.core.safety.WarningSign;
  * @param guardianMissing whether a guardian must consent and none is named
  * @param consented whether consent is on record
  * @param wording the wording consent is given to
+ * @param earlierWording the one this golfer consented to, when it was another
  * @param who the fields of the first sentence
  * @param consent the consent itself
  * @param refer what is said when a warning sign waits
@@ -63,7 +66,8 @@ public record TalkPage(
     boolean minor,
     boolean guardianMissing,
     boolean consented,
-    String wording,
+    ConsentWording wording,
+    Optional<String> earlierWording,
     Who who,
     NotedField consent,
     ReferBlock refer,
@@ -79,11 +83,9 @@ public record TalkPage(
     List<Give> gives,
     DaysAway away,
     List<NotedField> tools,
+    List<String> usualTools,
     String aid,
     String eraseProblem) {
-  /** The wording consent is given to; the number changes with the words. */
-  private static final String CONSENT_WORDING = ConsentWording.ID;
-
   private static final List<Integer> MINUTES = List.of(5, 10, 15, 20, 30, 45);
   private static final List<Integer> DAYS = List.of(2, 3, 4, 5, 6, 7);
   private static final List<Integer> WEEKS = List.of(4, 5, 6, 7, 8);
@@ -143,6 +145,7 @@ public record TalkPage(
 
   static TalkPage of(
       Workup workup,
+      Room room,
       String lastOpened,
       List<Consequences.Consequence> consequences,
       TypedClearance typed,
@@ -161,7 +164,8 @@ public record TalkPage(
         workup.minor(),
         workup.guardianMissing(),
         workup.consented(),
-        CONSENT_WORDING,
+        room.consent(),
+        Facts.CONSENT.in(file).filter(id -> !id.equals(room.consent().id())),
         new Who(
             NotedField.typed(file, Facts.BIRTH_YEAR),
             NotedField.typed(file, Facts.BIRTH_DATE),
@@ -210,6 +214,9 @@ public record TalkPage(
         Arrays.stream(Tool.values())
             .map(t -> NotedField.mark(file, Facts.TOOL.about(t), ToolWords.of(t)))
             .toList(),
+        Facts.TOOL.in(file).isEmpty()
+            ? room.tools().stream().map(ToolWords::of).toList()
+            : List.of(),
         NoticeWords.DECISION_AID,
         eraseProblem);
   }

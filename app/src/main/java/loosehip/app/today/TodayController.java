@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import loosehip.app.firsthour.FirstHour;
 import loosehip.app.frame.Frames;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
@@ -40,9 +41,11 @@ class TodayController {
   private final Golfers golfers;
   private final Frames frames;
   private final LineUp line;
+  private final FirstHour hour;
   private final Clock clock;
 
-  TodayController(Golfers golfers, Frames frames, LineUp line, Clock clock) {
+  TodayController(Golfers golfers, Frames frames, LineUp line, FirstHour hour, Clock clock) {
+    this.hour = hour;
     this.line = line;
     this.golfers = golfers;
     this.frames = frames;
@@ -102,6 +105,7 @@ class TodayController {
                 group("due", "Due back", "No retest falls in this week.", due),
                 group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
                 group("quiet", "Quiet", "Everybody has something on.", quiet))));
+    hour.onToday(user.account()).ifPresent(words -> model.addAttribute("firstHour", words));
     return "today/today";
   }
 
