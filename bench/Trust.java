@@ -68,7 +68,18 @@ public class Trust {
       BufferedReader out =
           new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
       StringBuffer said = new StringBuffer();
-      Thread reader = new Thread(() -> out.lines().forEach(l -> said.append(l).append('\n')));
+      // what it says after it has started is said here as well: it should be nothing
+      Thread reader =
+          new Thread(
+              () ->
+                  out.lines()
+                      .forEach(
+                          l -> {
+                            if (said.indexOf("Stop it with") >= 0) {
+                              System.err.println("server: " + l);
+                            }
+                            said.append(l).append('\n');
+                          }));
       reader.setDaemon(true);
       reader.start();
       String base = "http://127.0.0.1:" + port;

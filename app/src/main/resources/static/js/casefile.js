@@ -22,3 +22,30 @@
     });
   }
 })();
+
+// Many at once are taken one after the other, so that it can be said how far it is; whatever was
+// taken stays taken when the page is closed in between.
+(function () {
+  const all = document.querySelector(".case-all");
+  if (!all) return;
+  all.addEventListener("submit", async (event) => {
+    const consent = all.querySelector("[name=consent]");
+    if (!consent.checked) return;
+    event.preventDefault();
+    const ids = [...document.querySelectorAll("[data-case]")].map((line) => line.dataset.case);
+    const line = all.querySelector(".case-progress");
+    const bar = line.querySelector("progress");
+    all.querySelector("button").disabled = true;
+    line.hidden = false;
+    bar.max = ids.length;
+    let refused = 0;
+    for (let i = 0; i < ids.length; i++) {
+      const body = new URLSearchParams(new FormData(all));
+      const answer = await fetch(`/cases/${encodeURIComponent(ids[i])}/take-new`, { method: "POST", body }).catch(() => null);
+      if (!answer || !answer.ok) refused++;
+      bar.value = i + 1;
+      line.querySelector("span").textContent = `${i + 1} of ${ids.length} looked at${refused ? `, ${refused} not taken` : ""}`;
+    }
+    location.href = "/cases";
+  });
+})();

@@ -16,6 +16,7 @@ import loosehip.core.casefile.Who;
 import loosehip.core.measure.Method;
 import loosehip.core.measure.Pain;
 import loosehip.core.measure.Reading;
+import loosehip.core.measure.Screen;
 import loosehip.core.measure.Try;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.BudgetFigure;
@@ -56,13 +57,24 @@ public record CaseFacts(List<Note> notes, List<Measured> tries) {
     facts.setup(golfer);
     facts.swing(golfer);
     facts.decisions(golfer);
-    golfer.screen().readings().forEach(facts::reading);
-    golfer
-        .screen()
+    facts.screen(golfer.screen());
+    return facts;
+  }
+
+  /** What a screen of an earlier day says: its tries, and pain named in them. */
+  static CaseFacts of(Screen screen) {
+    CaseFacts facts = new CaseFacts(new ArrayList<>(), new ArrayList<>());
+    facts.screen(screen);
+    return facts;
+  }
+
+  private void screen(Screen screen) {
+    screen.readings().forEach(this::reading);
+    screen
         .words()
         .forEach(
             (slot, word) ->
-                facts.tries.add(
+                tries.add(
                     new Measured(
                         new Journal.NewTry(
                             slot,
@@ -72,7 +84,6 @@ public record CaseFacts(List<Note> notes, List<Measured> tries) {
                             Set.of(),
                             false),
                         Optional.empty())));
-    return facts;
   }
 
   private void who(Who who) {

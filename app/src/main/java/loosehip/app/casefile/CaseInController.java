@@ -23,6 +23,8 @@ import loosehip.app.store.Position;
 import loosehip.app.words.Typed;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.safety.Guard;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -182,15 +184,13 @@ class CaseInController {
     }
     String id = golfer;
     if (golfer.isEmpty()) {
-      id =
-          fresh.asNew(
-              user.account(), named, day.get(), file.fileName(), file.golfer().orElseThrow());
+      id = fresh.asNew(user.account(), named, day.get(), file);
     } else {
       taken.asVisit(
           user.account(),
           workups.file(user.account(), golfer),
           day.get(),
-          fresh.contents(file.fileName(), file.golfer().orElseThrow()));
+          fresh.contents(file, day.get()));
     }
     WaitingCases.of(session).drop(file.id());
     standards.anew(user.account().practiceId());
@@ -249,13 +249,7 @@ class CaseInController {
     List<String> ids = new ArrayList<>();
     for (WaitingCases.Waiting file : waiting.all()) {
       if (file.golfer().isPresent() && !guardianMissing(file)) {
-        ids.add(
-            fresh.asNew(
-                user.account(),
-                CasesPage.nameOf(file),
-                LocalDate.now(clock),
-                file.fileName(),
-                file.golfer().get()));
+        ids.add(fresh.asNew(user.account(), CasesPage.nameOf(file), newest(file), file));
         waiting.drop(file.id());
       }
     }
@@ -264,6 +258,31 @@ class CaseInController {
     ids.forEach(id -> workups.saved(user.account(), id));
     flash.addFlashAttribute("told", ids.size() + " taken as new golfers.");
     return "redirect:/cases";
+  }
+
+  /** One of many, taken as somebody new: a page that takes all asks for each, to tell how far. */
+  @Needs(Position.TRAINER)
+  @PostMapping("/cases/{waiting}/take-new")
+  ResponseEntity<Void> takeNew(
+      @PathVariable String waiting,
+      @RequestParam(defaultValue = "") String consent,
+      @AuthenticationPrincipal SignedIn user,
+      HttpSession session) {
+    WaitingCases.Waiting file = waiting(session, waiting);
+    if (consent.isEmpty() || guardianMissing(file)) {
+      return ResponseEntity.status(HttpStatus.CONFLICT).build();
+    }
+    String id = fresh.asNew(user.account(), CasesPage.nameOf(file), newest(file), file);
+    WaitingCases.of(session).drop(waiting);
+    standards.anew(user.account().practiceId());
+    workups.forget();
+    workups.saved(user.account(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  private LocalDate newest(WaitingCases.Waiting file) {
+    LocalDate today = LocalDate.now(clock);
+    return file.newest().filter(d -> !d.isAfter(today)).orElse(today);
   }
 
   @Needs(Position.TRAINER)

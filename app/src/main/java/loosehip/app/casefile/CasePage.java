@@ -2,6 +2,7 @@ package loosehip.app.casefile;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.fact.Fact;
@@ -10,6 +11,7 @@ import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.Note;
 import loosehip.app.store.Noted;
+import loosehip.app.words.Dates;
 import loosehip.core.body.Handed;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
@@ -24,6 +26,7 @@ import loosehip.core.link.Level;
  * @param beside the golfer it is laid beside; empty for a new one
  * @param changes what it would change of theirs
  * @param name typed for a new one
+ * @param measuredOn the day it says it was measured on; today where it says none
  * @param today the latest day it can be of
  */
 public record CasePage(
@@ -37,6 +40,7 @@ public record CasePage(
     String name,
     String problem,
     String consent,
+    String measuredOn,
     String today) {
   /** Nobody measured by this program, or by hand for it, before that (ours). */
   static final int EARLIEST_YEAR = 1950;
@@ -65,13 +69,14 @@ public record CasePage(
         file.id(),
         file.fileName(),
         says(golfer),
-        minds(golfer),
+        minds(golfer, file.earlier().keySet()),
         golfers,
         beside.map(b -> new Beside(b.id(), b.name(), Facts.CONSENT.isIn(b))),
         beside.map(b -> changes(b, CaseFacts.of(golfer, today))).orElse(List.of()),
         name.isEmpty() ? CasesPage.nameOf(file) : name,
         problem,
         consent,
+        file.newest().orElse(today).toString(),
         today.toString());
   }
 
@@ -104,8 +109,14 @@ public record CasePage(
     return level == Level.CLEAR || level == Level.SLIGHT;
   }
 
-  private static List<String> minds(CaseFile golfer) {
+  private static List<String> minds(CaseFile golfer, Collection<LocalDate> earlier) {
     List<String> minds = new ArrayList<>();
+    if (!earlier.isEmpty()) {
+      minds.add(
+          "It holds earlier days as well, each taken as a visit of its own: "
+              + String.join(", ", earlier.stream().map(Dates::day).toList())
+              + ".");
+    }
     if (!golfer.health().openWarnings().isEmpty()) {
       minds.add(
           "A warning sign is open in it. Taken, everything waits for a clinician, as it did where it"

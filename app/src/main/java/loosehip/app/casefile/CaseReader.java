@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import loosehip.app.document.CommandLine;
 import loosehip.app.document.Documents;
@@ -68,8 +70,19 @@ public final class CaseReader {
    *
    * @param golfer the case; empty when there is any problem
    * @param problems everything that is wrong, in the order of the file
+   * @param newest the latest day an entry of the screen gives; empty where none gives one
+   * @param earlier what the screen was on days before that, the oldest first
    */
-  public record Outcome(Optional<CaseFile> golfer, List<Problem> problems) {}
+  public record Outcome(
+      Optional<CaseFile> golfer,
+      List<Problem> problems,
+      Optional<LocalDate> newest,
+      SortedMap<LocalDate, Screen> earlier) {
+    static Outcome refused(List<Problem> problems) {
+      return new Outcome(
+          Optional.empty(), List.copyOf(problems), Optional.empty(), new TreeMap<>());
+    }
+  }
 
   /**
    * Reads a file's text.
@@ -79,7 +92,7 @@ public final class CaseReader {
   public static Outcome read(String text, LocalDate today) {
     CommandLine.Parsed parsed = CommandLine.Parsed.of(text, "a case file");
     if (!parsed.problems().isEmpty()) {
-      return new Outcome(Optional.empty(), parsed.problems());
+      return Outcome.refused(parsed.problems());
     }
     JsonNode json = parsed.json();
     CaseReader reader = new CaseReader(today);
@@ -87,12 +100,32 @@ public final class CaseReader {
     reader.problems.addAll(new SchemaCheck(schema).problems(json));
     reader.problems.addAll(CaseLimits.problems(json, today));
     if (!reader.problems.isEmpty()) {
-      return new Outcome(Optional.empty(), List.copyOf(reader.problems));
+      return Outcome.refused(reader.problems);
     }
-    CaseFile golfer = reader.golfer(Documents.JSON.treeToValue(json, CaseDocument.class));
-    return reader.problems.isEmpty()
-        ? new Outcome(Optional.of(golfer), List.of())
-        : new Outcome(Optional.empty(), List.copyOf(reader.problems));
+    CaseDocument document = Documents.JSON.treeToValue(json, CaseDocument.class);
+    CaseFile golfer = reader.golfer(document);
+    if (!reader.problems.isEmpty()) {
+      return Outcome.refused(reader.problems);
+    }
+    SortedMap<LocalDate, Screen> days = reader.days(document);
+    Optional<LocalDate> newest = days.isEmpty() ? Optional.empty() : Optional.of(days.lastKey());
+    newest.ifPresent(days::remove);
+    return new Outcome(Optional.of(golfer), List.of(), newest, days);
+  }
+
+  /** The screen of each day that entries give. */
+  private SortedMap<LocalDate, Screen> days(CaseDocument file) {
+    SortedMap<LocalDate, List<CaseDocument.Entry>> entries = new TreeMap<>();
+    for (CaseDocument.Entry entry : orEmpty(file.screen())) {
+      if (entry.date() != null) {
+        entries.computeIfAbsent(LocalDate.parse(entry.date()), d -> new ArrayList<>()).add(entry);
+      }
+    }
+    SortedMap<LocalDate, Screen> days = new TreeMap<>();
+    entries.forEach(
+        (day, all) ->
+            days.put(day, ScreenEntries.read(all, scales(file.practice()), new ArrayList<>())));
+    return days;
   }
 
   private CaseFile golfer(CaseDocument file) {

@@ -2,13 +2,13 @@ package loosehip.app.casefile;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.StandardsShelf;
 import loosehip.app.golfer.Workups;
 import loosehip.app.practice.RoomShelf;
 import loosehip.app.store.Account;
 import loosehip.app.store.CasesTaken;
-import loosehip.core.casefile.CaseFile;
 import org.springframework.stereotype.Component;
 
 /** Takes what a case file says of a golfer into the record. */
@@ -32,23 +32,35 @@ public class NewFromCase {
   /**
    * Takes somebody new whose consent was asked; answers their id.
    *
-   * @param fileName what the undo calls it
+   * @param file what the undo calls it, and what it says
    */
-  String asNew(Account by, String name, LocalDate on, String fileName, CaseFile golfer) {
+  String asNew(Account by, String name, LocalDate on, WaitingCases.Waiting file) {
     return taken.asNew(
         by,
         name,
         Facts.CONSENT.noteTyped(rooms.of(by.practiceId()).consent().id()),
         on,
-        contents(fileName, golfer));
+        contents(file, on));
   }
 
-  CasesTaken.Contents contents(String fileName, CaseFile golfer) {
-    CaseFacts facts = CaseFacts.of(golfer, LocalDate.now(clock));
+  /** What is taken of a file; days after the one it is taken as are none of it. */
+  CasesTaken.Contents contents(WaitingCases.Waiting file, LocalDate on) {
+    CaseFacts facts = CaseFacts.of(file.golfer().orElseThrow(), LocalDate.now(clock));
     return new CasesTaken.Contents(
-        fileName,
+        file.fileName(),
         facts.notes(),
-        facts.tries().stream().map(t -> new CasesTaken.Try(t.taken(), t.scatter())).toList());
+        tries(facts),
+        file.earlier().headMap(on).entrySet().stream()
+            .map(
+                day -> {
+                  CaseFacts then = CaseFacts.of(day.getValue());
+                  return new CasesTaken.EarlierDay(day.getKey(), then.notes(), tries(then));
+                })
+            .toList());
+  }
+
+  private static List<CasesTaken.Try> tries(CaseFacts facts) {
+    return facts.tries().stream().map(t -> new CasesTaken.Try(t.taken(), t.scatter())).toList();
   }
 
   /**
@@ -58,11 +70,11 @@ public class NewFromCase {
    */
   public String madeUp(Account by, String name, String text) {
     LocalDate today = LocalDate.now(clock);
-    CaseFile golfer =
-        CaseReader.read(text, today)
-            .golfer()
-            .orElseThrow(() -> new IllegalArgumentException("No case file: " + name));
-    String id = asNew(by, name, today, name, golfer);
+    CaseReader.Outcome read = CaseReader.read(text, today);
+    if (read.golfer().isEmpty()) {
+      throw new IllegalArgumentException("No case file: " + read.problems());
+    }
+    String id = asNew(by, name, today, WaitingCases.Waiting.of(name, name, read));
     standards.anew(by.practiceId());
     workups.forget();
     workups.saved(by, id);

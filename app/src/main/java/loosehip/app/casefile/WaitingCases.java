@@ -13,12 +13,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import loosehip.app.document.Problem;
 import loosehip.app.words.Typed;
 import loosehip.core.casefile.CaseFile;
+import loosehip.core.measure.Screen;
 
 /**
  * Case files that somebody brought and has not taken yet. They are health data nobody here has
@@ -41,8 +44,26 @@ final class WaitingCases {
    *
    * @param golfer what it says; empty when it cannot be taken
    * @param problems everything that is wrong with it
+   * @param newest the latest day it was measured on, where it says so
+   * @param earlier what was measured on days before that
    */
-  record Waiting(String id, String fileName, Optional<CaseFile> golfer, List<Problem> problems) {}
+  record Waiting(
+      String id,
+      String fileName,
+      Optional<CaseFile> golfer,
+      List<Problem> problems,
+      Optional<LocalDate> newest,
+      SortedMap<LocalDate, Screen> earlier) {
+    static Waiting of(String id, String fileName, CaseReader.Outcome read) {
+      return new Waiting(
+          id, fileName, read.golfer(), read.problems(), read.newest(), read.earlier());
+    }
+
+    static Waiting refused(String id, String fileName, List<Problem> problems) {
+      return new Waiting(
+          id, fileName, Optional.empty(), problems, Optional.empty(), new TreeMap<>());
+    }
+  }
 
   /** Those of a session. */
   @SuppressWarnings("unchecked")
@@ -115,13 +136,11 @@ final class WaitingCases {
       return;
     }
     CaseReader.Outcome outcome = CaseReader.read(text, today);
-    keep(new Waiting(id(), name(fileName), outcome.golfer(), outcome.problems()));
+    keep(Waiting.of(id(), name(fileName), outcome));
   }
 
   private void refuse(String fileName, String what, String instead) {
-    keep(
-        new Waiting(
-            id(), name(fileName), Optional.empty(), List.of(new Problem("", what, instead))));
+    keep(Waiting.refused(id(), name(fileName), List.of(new Problem("", what, instead))));
   }
 
   private void keep(Waiting waiting) {
@@ -131,7 +150,7 @@ final class WaitingCases {
       List<Problem> full = new ArrayList<>();
       full.add(
           new Problem("", "was not read: " + MOST + " files wait already", "take those first"));
-      byId.put("full", new Waiting("full", waiting.fileName(), Optional.empty(), full));
+      byId.put("full", Waiting.refused("full", waiting.fileName(), full));
     }
   }
 

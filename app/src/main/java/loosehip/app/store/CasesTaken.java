@@ -40,8 +40,16 @@ public class CasesTaken {
   /** A try with the deviation of one try it is judged by, where that is not the usual one. */
   public record Try(Journal.NewTry taken, Optional<Double> scatter) {}
 
-  /** What is taken. */
-  public record Contents(String fileName, List<Note> notes, List<Try> tries) {}
+  /**
+   * What is taken.
+   *
+   * @param earlier what was measured on earlier days, each a visit of its own
+   */
+  public record Contents(
+      String fileName, List<Note> notes, List<Try> tries, List<EarlierDay> earlier) {}
+
+  /** An earlier day. */
+  public record EarlierDay(LocalDate on, List<Note> notes, List<Try> tries) {}
 
   /**
    * A file that was taken.
@@ -90,24 +98,38 @@ public class CasesTaken {
     String id = Ids.fresh();
     List<String> rows = new ArrayList<>();
     contents.notes().forEach(note -> journal.add(db, at, by, note).ifPresent(rows::add));
-    Map<String, Integer> ordinals = new HashMap<>();
-    int line = 0;
-    for (Try each : contents.tries()) {
-      int ordinal = ordinals.merge(each.taken().slot().key(), 1, Integer::sum);
-      String key = TrySets.FROM_FILE + id + ":" + line++;
-      journal.add(db, at, by, each.taken(), ordinal, each.scatter(), key);
+    keep(db, by, at, contents.tries(), id, 0);
+    List<String> visits = new ArrayList<>(List.of(at.visitId()));
+    int line = contents.tries().size();
+    for (EarlierDay day : contents.earlier()) {
+      Journal.At then = new Journal.At(at.golferId(), Visits.add(db, at.golferId(), day.on()));
+      day.notes().forEach(note -> journal.add(db, then, by, note).ifPresent(rows::add));
+      keep(db, by, then, day.tries(), id, line);
+      line += day.tries().size();
+      visits.add(then.visitId());
     }
     db.insertInto(CASE_TAKEN)
         .set(CASE_TAKEN.ID, id)
         .set(CASE_TAKEN.PRACTICE_ID, by.practiceId())
         .set(CASE_TAKEN.FILE_NAME, contents.fileName())
         .set(CASE_TAKEN.GOLFER_ID, at.golferId())
-        .set(CASE_TAKEN.VISIT_ID, at.visitId())
+        .set(CASE_TAKEN.VISIT_ID, String.join(" ", visits))
         .set(CASE_TAKEN.MADE_GOLFER, madeGolfer ? 1 : 0)
         .set(CASE_TAKEN.OBSERVATIONS, String.join(" ", rows))
         .set(CASE_TAKEN.TAKEN_AT, clock.instant().toString())
         .set(CASE_TAKEN.TAKEN_BY, by.id())
         .execute();
+  }
+
+  private void keep(
+      DSLContext db, Account by, Journal.At at, List<Try> tries, String takenId, int from) {
+    Map<String, Integer> ordinals = new HashMap<>();
+    int line = from;
+    for (Try each : tries) {
+      int ordinal = ordinals.merge(each.taken().slot().key(), 1, Integer::sum);
+      String key = TrySets.FROM_FILE + takenId + ":" + line++;
+      journal.add(db, at, by, each.taken(), ordinal, each.scatter(), key);
+    }
   }
 
   /** The files taken last. */
@@ -158,11 +180,15 @@ public class CasesTaken {
                     .map(
                         row -> {
                           boolean made = row.getMadeGolfer() == 1;
+                          List<String> visits = List.of(row.getVisitId().split(" "));
                           boolean goneOn =
                               made
-                                  ? goneOnWithGolfer(db, row.getGolferId())
-                                  : goneOnWithVisit(
-                                      db, row.getVisitId(), takenId, row.getObservations());
+                                  ? goneOnWithGolfer(db, row.getGolferId(), visits.size())
+                                  : visits.stream()
+                                      .anyMatch(
+                                          visit ->
+                                              goneOnWithVisit(
+                                                  db, visit, takenId, row.getObservations()));
                           if (goneOn) {
                             return Undone.GONE_ON_WITH;
                           }
@@ -175,7 +201,7 @@ public class CasesTaken {
                                 journal.takeBackUnchanged(db, note, by);
                               }
                             }
-                            db.deleteFrom(VISIT).where(VISIT.ID.eq(row.getVisitId())).execute();
+                            db.deleteFrom(VISIT).where(VISIT.ID.in(visits)).execute();
                             row.delete();
                           }
                           return Undone.DONE;
@@ -192,10 +218,10 @@ public class CasesTaken {
         OBSERVATION, OBSERVATION.ID.eq(observation).and(OBSERVATION.VISIT_ID.isNull()));
   }
 
-  private static boolean goneOnWithGolfer(DSLContext db, String golferId) {
+  private static boolean goneOnWithGolfer(DSLContext db, String golferId, int brought) {
     return db.fetchExists(STEP, STEP.GOLFER_ID.eq(golferId))
         || db.fetchExists(PLAN_VERSION, PLAN_VERSION.GOLFER_ID.eq(golferId))
-        || db.fetchCount(VISIT, VISIT.GOLFER_ID.eq(golferId)) > 1;
+        || db.fetchCount(VISIT, VISIT.GOLFER_ID.eq(golferId)) > brought;
   }
 
   private static boolean goneOnWithVisit(

@@ -143,6 +143,59 @@ class CaseInFormsTest extends FormsTest {
   }
 
   @Test
+  void severalDaysOfAFileAreVisitsOfTheirOwnAndGoTogether() throws Exception {
+    String dated =
+        FILE.formatted("")
+            .replace("\"tries\": [24, 26, 25]", "\"date\": \"2026-05-04\", \"tries\": [24, 26, 25]")
+            .replace(
+                "{\"test\": \"squat-depth\"",
+                "{\"test\": \"seated-rotation\", \"side\": \"left\", \"direction\": \"internal\","
+                    + " \"date\": \"2026-02-03\", \"tries\": [18, 19], \"pain\": 2},"
+                    + " {\"test\": \"squat-depth\"");
+    String at = brought(dated);
+    as(get(at))
+        .andExpect(content().string(containsString("3 Feb 2026")))
+        .andExpect(content().string(containsString("value=\"2026-05-04\"")));
+    golfer =
+        made(
+            as(
+                post(at + "/take")
+                    .param("name", "Sorrel Dunn")
+                    .param("consent", "yes")
+                    .param("on", "2026-05-04")));
+    assertThat(file().visitOn()).isEqualTo(LocalDate.of(2026, 5, 4));
+    assertThat(file().earlier())
+        .singleElement()
+        .satisfies(
+            v -> {
+              assertThat(v.on()).isEqualTo(LocalDate.of(2026, 2, 3));
+              assertThat(v.tries()).extracting(t -> t.value().orElseThrow()).contains(18.0, 19.0);
+            });
+    String id = taken.newest(wren.account().practiceId()).get(0).id();
+    as(post("/cases/taken/" + id + "/undo"))
+        .andExpect(flash().attribute("told", containsString("nothing of the file is kept")));
+
+    String again = brought(dated);
+    golfer = golfers.add(wren.account(), "Sorrel Here");
+    note("consent", "wording 1");
+    String visit = file().visitId();
+    as(post(again + "/take").param("golfer", golfer));
+    assertThat(file().earlier()).hasSize(2);
+    as(post("/cases/taken/" + taken.newest(wren.account().practiceId()).get(0).id() + "/undo"));
+    assertThat(file().visitId()).isEqualTo(visit);
+    assertThat(file().earlier()).isEmpty();
+  }
+
+  @Test
+  void oneOfManyIsTakenWithConsentAlone() throws Exception {
+    String at = brought(FILE.formatted("").replace("R-07", "R-70"));
+    as(post(at + "/take-new")).andExpect(status().isConflict());
+    as(post(at + "/take-new").param("consent", "yes")).andExpect(status().isNoContent());
+    assertThat(golfers.find(wren.account().practiceId(), "R-70")).isNotEmpty();
+    as(post(at + "/take-new").param("consent", "yes")).andExpect(status().isNotFound());
+  }
+
+  @Test
   void whatSomebodyWentOnWithIsNotTakenBack() throws Exception {
     String at = brought(FILE.formatted(""));
     golfer = made(as(post(at + "/take").param("name", "Rowan Ash").param("consent", "yes")));

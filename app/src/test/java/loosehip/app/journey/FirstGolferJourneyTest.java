@@ -33,7 +33,7 @@ class FirstGolferJourneyTest extends JourneyTest {
 
   @Test
   @Order(1)
-  void fromAnEmptyDataBaseToARoutine() throws IOException {
+  void theFirstHourLeadsFromTheLinkToAPrintedPlan() throws IOException {
     List<String> complaints = Browser.complaints();
     try (BrowserContext context = Browser.context(port, 1280, 800)) {
       Page page = Browser.page(context, complaints);
@@ -49,6 +49,57 @@ class FirstGolferJourneyTest extends JourneyTest {
       page.getByText("Make the practice").click();
       signIn(page);
 
+      assertThat(page.locator(".first-hour-band")).containsText("8 steps left");
+      page.locator(".first-hour-band").click();
+      page.locator("#paper-letter").check();
+      page.locator("#keep-units").click();
+      page.locator("#consent-text").fill("I agree that The Shed keeps what is measured, to plan.");
+      page.locator("#keep-consent").click();
+      page.locator("#keep-schools").click();
+      page.locator("label:has(#tool-club)").click();
+      page.locator("label:has(#tool-chair)").click();
+
+      // closed half-way and opened again, it goes on where it was
+      page.navigate("/");
+      assertThat(page.locator(".first-hour-band")).containsText("5 steps left");
+      page.locator(".first-hour-band").click();
+      assertThat(page.locator("#keep-tools")).isVisible();
+      page.locator("label:has(#tool-club)").click();
+      page.locator("#keep-tools").click();
+      page.locator("#later-bag").click();
+      page.locator("#later-helper").click();
+      page.locator("#keep-golfer").click();
+      assertThat(page.locator(".hour-count")).containsText("5 of 8");
+
+      page.getByText("To their plan").click();
+      page.getByText("All no, go on").click();
+      assertThat(page.locator(".items").first()).isVisible();
+      Download sheet = page.waitForDownload(() -> page.locator("#pdf").click());
+      try (PDDocument document = Loader.loadPDF(Files.readAllBytes(sheet.path()))) {
+        assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
+        assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(792);
+        assertThat(new PDFTextStripper().getText(document)).contains("Practice golfer");
+      }
+      page.locator("#give").click();
+      page.navigate("/first-hour");
+      assertThat(page.locator("#plan .hour-state")).hasText("done");
+      page.locator("#golfer summary").click();
+      page.locator("#drop-golfer").click();
+      assertThat(page.locator(".told")).containsText("gone");
+      page.locator("#hour-over").click();
+      assertThat(page.locator(".first-hour-band")).hasCount(0);
+      assertThat(complaints).isEmpty();
+    }
+  }
+
+  @Test
+  @Order(2)
+  void fromAnEmptyDataBaseToARoutine() throws IOException {
+    List<String> complaints = Browser.complaints();
+    try (BrowserContext context = Browser.context(port, 1280, 800)) {
+      Page page = Browser.page(context, complaints);
+      page.navigate("/");
+      signIn(page);
       assertThat(page.locator(".teach")).containsText("Nobody here yet");
       page.locator("#new-name").fill("Isla Brodie");
       page.getByText("Add golfer").click();
@@ -115,6 +166,7 @@ class FirstGolferJourneyTest extends JourneyTest {
       byte[] pdf = Files.readAllBytes(download.path());
       try (PDDocument document = Loader.loadPDF(pdf)) {
         assertThat(document.getNumberOfPages()).isBetween(1, 2);
+        assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
         assertThat(new PDFTextStripper().getText(document))
             .contains("Isla Brodie")
             .contains("Seated knee drops");
@@ -124,7 +176,7 @@ class FirstGolferJourneyTest extends JourneyTest {
   }
 
   @Test
-  @Order(2)
+  @Order(3)
   void aWarningSignStopsEverythingUntilItIsCleared() {
     try (BrowserContext context = Browser.context(port, 1280, 800)) {
       Page page = Browser.page(context, Browser.complaints());

@@ -102,7 +102,8 @@ class MainViewsTest extends JourneyTest {
                   facts.notes(),
                   facts.tries().stream()
                       .map(t -> new CasesTaken.Try(t.taken(), t.scatter()))
-                      .toList()));
+                      .toList(),
+                  List.of()));
       String again = CaseWriter.write(workups.open(other, there).golfer());
       assertThat(assessed(again, today)).as(golfer.name()).isEqualTo(assessed(text, today));
     }
