@@ -3,7 +3,7 @@
 // by a tap; the key w lists them. They are no stops of the Tab key, so that hands stay in the work.
 window.looseHipWords = (function () {
   const card = document.getElementById("words");
-  const skip = "a,button,label,summary,input,textarea,select,svg,kbd,h1,script,style,.term,.no-terms,dialog,.figure-words";
+  const skip = "a,button,label,summary,input,textarea,select,svg,kbd,h1,script,style,.term,.plan-chance,dialog";
   const seen = new Set();
   let forms = null;
   let pattern = null;

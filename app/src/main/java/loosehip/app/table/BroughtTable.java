@@ -114,10 +114,10 @@ final class BroughtTable {
     boolean old = false;
     byte[] packed;
     try {
-      packed = pack(source, wide);
+      packed = pack(source, wide, CodingErrorAction.REPORT);
     } catch (CharacterCodingException noUtf8) {
       old = true;
-      packed = pack(source, Charset.forName("windows-1252"));
+      packed = pack(source, Charset.forName("windows-1252"), CodingErrorAction.REPLACE);
     }
     BroughtTable table = new BroughtTable(name, packed, separator(packed), old);
     table.check();
@@ -130,16 +130,13 @@ final class BroughtTable {
     return of("pasted table", () -> new ByteArrayInputStream(bytes));
   }
 
-  private static byte[] pack(Source source, Charset charset) throws IOException, Unreadable {
+  private static byte[] pack(Source source, Charset charset, CodingErrorAction wrong)
+      throws IOException, Unreadable {
     ByteArrayOutputStream packed = new ByteArrayOutputStream();
     try (InputStream in = source.open();
         Reader reader =
             new InputStreamReader(
-                in,
-                charset
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT));
+                in, charset.newDecoder().onMalformedInput(wrong).onUnmappableCharacter(wrong));
         Writer writer =
             new OutputStreamWriter(new GZIPOutputStream(packed), StandardCharsets.UTF_8)) {
       char[] some = new char[SAMPLE];
@@ -275,8 +272,7 @@ final class BroughtTable {
     List<String> cells = new ArrayList<>(record.getFieldCount());
     boolean something = false;
     for (String field : record.getFields()) {
-      String cell = field.length() > FIELD_MOST ? field.substring(0, FIELD_MOST) : field;
-      cell = cell.replaceAll("[\\s\u00a0]+", " ").strip();
+      String cell = plain(field) ? field : oneLine(field);
       if (first && cells.isEmpty()) {
         cell = cell.replace("\uFEFF", "").strip();
       }
@@ -284,5 +280,25 @@ final class BroughtTable {
       cells.add(cell);
     }
     return something ? cells : List.of();
+  }
+
+  /** Most cells need nothing done, and there can be millions of them. */
+  private static boolean plain(String field) {
+    if (field.length() > FIELD_MOST) {
+      return false;
+    }
+    for (int i = 0; i < field.length(); i++) {
+      char c = field.charAt(i);
+      boolean inside = i > 0 && i < field.length() - 1 && field.charAt(i - 1) != ' ';
+      if (c < ' ' || c == '\u00a0' || c == ' ' && !inside) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String oneLine(String field) {
+    String cut = field.length() > FIELD_MOST ? field.substring(0, FIELD_MOST) : field;
+    return cut.replaceAll("[\\s\u00a0]+", " ").strip();
   }
 }

@@ -39,10 +39,10 @@ final class ColumnLook {
       return;
     }
     filled++;
-    if (words.size() < WORDS_MOST) {
+    if (words.size() < WORDS_MOST && !words.contains(cell)) {
       words.add(cell.length() > 80 ? cell.substring(0, 80) : cell);
     }
-    if (unclearComma.isEmpty() && NumberCell.commaIsUnclear(cell)) {
+    if (unclearComma.isEmpty() && cell.indexOf(',') > 0 && NumberCell.commaIsUnclear(cell)) {
       unclearComma = cell;
     }
     if (unitless.isEmpty() && NumberCell.unitIsUnclear(cell)) {

@@ -2,6 +2,7 @@ package loosehip.app.table;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +26,8 @@ final class TableReading {
   private final LocalDate today;
   private final TreeMap<Integer, Target> results;
   private final Map<String, Target> tests;
+  private final Map<Role, Integer> roles = new EnumMap<>(Role.class);
+  private final Map<String, String> days = new HashMap<>();
   private final Map<String, Map<Target, Integer>> tries =
       new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
@@ -43,6 +46,9 @@ final class TableReading {
     this.today = today;
     this.results = matching.results();
     this.tests = matching.wordTargets();
+    for (Role role : Role.values()) {
+      matching.at(role).ifPresent(at -> roles.put(role, at));
+    }
   }
 
   /**
@@ -118,9 +124,11 @@ final class TableReading {
     }
     nameAbove = name;
     dayAbove = day;
-    String said = matching.day(day, today).map(LocalDate::toString).orElse(day);
+    String said =
+        days.computeIfAbsent(
+            day, written -> matching.day(written, today).map(LocalDate::toString).orElse(written));
     String[] who = name.split("\n", -1);
-    return matching.at(Role.VALUE).isPresent()
+    return roles.containsKey(Role.VALUE)
         ? ofValue(row, cells, who, said)
         : ofResults(row, cells, who, said);
   }
@@ -141,7 +149,7 @@ final class TableReading {
   private List<Line> ofValue(int row, List<String> cells, String[] who, String day) {
     String word = cell(cells, Role.TEST);
     String value = cell(cells, Role.VALUE);
-    String head = matching.look().columns().get(matching.at(Role.VALUE).orElseThrow()).head();
+    String head = matching.look().columns().get(roles.get(Role.VALUE)).head();
     Target target = tests.get(word);
     if (value.isEmpty() || matching.leavesOut(word)) {
       return List.of();
@@ -225,6 +233,7 @@ final class TableReading {
   }
 
   private String cell(List<String> cells, Role role) {
-    return matching.at(role).filter(at -> at < cells.size()).map(cells::get).orElse("");
+    Integer at = roles.get(role);
+    return at == null || at >= cells.size() ? "" : cells.get(at);
   }
 }

@@ -35,9 +35,9 @@ public record Shown(String sign, double per, boolean length) {
     return per == 1;
   }
 
-  /** A kept number as it is shown. */
+  /** A kept number as it is shown; in another unit to a tenth, as far as anything here is sure. */
   public double of(double kept) {
-    return kept / per;
+    return asKept() ? kept : Math.round(kept / per * 10) / 10.0;
   }
 
   /** What was typed, as it is kept; empty when it is no number. */

@@ -180,22 +180,17 @@ public final class LinkWords {
   public static String thresholds(SwingFigure.Edges edges, Shown unit) {
     if (Double.isInfinite(edges.clear())) {
       return "slight at "
-          + edge(unit, edges.slight())
+          + Numbers.shown(unit.of(edges.slight()))
           + " or less; clear only with a light heel, by eye";
     }
     String beyond = edges.falling() ? "below " : "above ";
     String clear = !edges.falling() && edges.clearAtEdge() ? "from " : beyond;
     return "slight "
         + beyond
-        + edge(unit, edges.slight())
+        + Numbers.shown(unit.of(edges.slight()))
         + ", clear "
         + clear
-        + edge(unit, edges.clear());
-  }
-
-  private static String edge(Shown unit, double kept) {
-    double shown = unit.of(kept);
-    return Numbers.shown(unit.asKept() ? shown : Math.round(shown * 10) / 10.0);
+        + Numbers.shown(unit.of(edges.clear()));
   }
 
   /** A fault within a sentence. */

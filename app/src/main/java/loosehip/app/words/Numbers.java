@@ -6,16 +6,12 @@ import java.util.Locale;
 
 /** Numbers as they are shown. A minus is a minus sign, not a hyphen, where a page shows it. */
 public final class Numbers {
-  /** Beyond it a double has no tenths. */
-  private static final double MOST_EXACT = 1e14;
-
   private Numbers() {}
 
   /** One decimal at most, none when it is whole: {@code 12.5}, {@code 12}. */
   public static String plain(double number) {
-    double tenth = Math.abs(number) < MOST_EXACT ? Math.round(number * 10) / 10.0 : number;
-    return tenth == Math.rint(tenth)
-        ? String.valueOf((long) tenth)
+    return number == Math.rint(number)
+        ? String.valueOf((long) number)
         : String.format(Locale.ROOT, "%.1f", number);
   }
 

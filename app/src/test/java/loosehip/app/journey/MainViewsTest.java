@@ -69,6 +69,9 @@ class MainViewsTest extends JourneyTest {
           "/library/floor",
           "/readings",
           "/cases",
+          "/library/units",
+          "/first-hour",
+          "/glossary",
           "/people",
           "/people/looks");
   private static final List<String> ASK_FIRST = List.of("measure");

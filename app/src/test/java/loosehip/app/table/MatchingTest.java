@@ -221,6 +221,9 @@ class MatchingTest {
     assertThat(table.oldLetters()).isTrue();
     assertThat(tries(table, matching(table, Map.of())))
         .containsExactly("Jörg 2024-04-03 Straight-body hold #1 40.5 ");
+    byte[] worse = {'N', ';', 'D', '\n', (byte) 0x81, ';', (byte) 0xFF, '\n'};
+    assertThat(BroughtTable.of("x.csv", () -> new ByteArrayInputStream(worse)).oldLetters())
+        .isTrue();
     byte[] wide = "\uFEFFName\tDay\tPlank\nJörg\t2024-04-03\t40\n".getBytes("UTF-16LE");
     BroughtTable unicode = BroughtTable.of("wide.txt", () -> new ByteArrayInputStream(wide));
     assertThat(tries(unicode, matching(unicode, Map.of()))).hasSize(1);
