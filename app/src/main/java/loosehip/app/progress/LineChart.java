@@ -1,7 +1,6 @@
 package loosehip.app.progress;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +47,6 @@ public record LineChart(
   private static final double FOOT = 158;
   private static final double LABEL_APART = 15;
   private static final int STEPS = 4;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yy", Locale.UK);
   private static final int DAYS_SHOWN = 6;
 
   /** A stretch across the drawing, from top to foot of it. */
@@ -231,7 +229,7 @@ public record LineChart(
     int every = Math.max(1, (int) Math.ceil(all.size() / (double) DAYS_SHOWN));
     List<Tick> ticks = new ArrayList<>();
     for (int i = all.size() - 1; i >= 0; i -= every) {
-      Tick tick = new Tick(scale.x(all.get(i)), DAY.format(all.get(i)));
+      Tick tick = new Tick(scale.x(all.get(i)), Dates.brief(all.get(i)));
       if (ticks.isEmpty() || ticks.get(0).at() - tick.at() > 62) {
         ticks.add(0, tick);
       }

@@ -7,13 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -25,9 +21,7 @@ import loosehip.app.readings.Intake;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.ColumnMeanings;
 import loosehip.app.store.DataFolder;
-import loosehip.app.store.FileReadings;
 import loosehip.app.store.Position;
-import loosehip.app.words.Dates;
 import loosehip.app.words.Typed;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -46,15 +40,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class TableController {
   private static final int NAME_MOST = 120;
-  private static final int ROWS_SHOWN = 3;
-  private static final int READ_SHOWN = 14;
-  private static final int STRANGERS_SHOWN = 12;
 
   private final Frames frames;
   private final Intake intake;
   private final DataFolder folder;
   private final ColumnMeanings remembered;
-  private final FileReadings readings;
+  private final TablePages pages;
   private final Clock clock;
 
   TableController(
@@ -62,13 +53,13 @@ class TableController {
       Intake intake,
       DataFolder folder,
       ColumnMeanings remembered,
-      FileReadings readings,
+      TablePages pages,
       Clock clock) {
     this.frames = frames;
     this.intake = intake;
     this.folder = folder;
     this.remembered = remembered;
-    this.readings = readings;
+    this.pages = pages;
     this.clock = clock;
   }
 
@@ -263,137 +254,7 @@ class TableController {
   }
 
   private void show(SignedIn user, WaitingTables.Waiting waiting, Model model) {
-    Matching matching = waiting.matching();
-    TableLook look = matching.look();
-    Read read = read(user, waiting);
     model.addAttribute("frame", frames.of(user.account()));
-    model.addAttribute(
-        "page",
-        new TablePage(
-            waiting.table().id(),
-            waiting.table().name(),
-            says(waiting.table(), look),
-            look.headRows(),
-            TableLook.MOST_HEAD_ROWS,
-            columns(matching),
-            roles(),
-            TablePage.groups(Target.columns()),
-            matching.questions().stream().map(TableController::asked).toList(),
-            TablePage.groups(Target.words()),
-            matching.missing(),
-            read.shown(),
-            read.tries(),
-            read.strangers().stream().limit(STRANGERS_SHOWN).toList(),
-            read.strangers().size(),
-            waiting.problem(),
-            LocalDate.now(clock).toString()));
-  }
-
-  private static String says(BroughtTable table, TableLook look) {
-    return String.format(
-        Locale.ROOT,
-        "%,d rows below %s, %d columns%s.",
-        look.rows(),
-        look.headRows() == 1 ? "the head" : look.headRows() + " rows of heads",
-        look.columns().size(),
-        table.oldLetters()
-            ? "; its letters are no UTF-8 and were read as Windows-1252, look at names with accents"
-            : "");
-  }
-
-  private static List<TablePage.Option> roles() {
-    List<TablePage.Option> roles = new ArrayList<>();
-    for (Role role : Role.values()) {
-      roles.add(new TablePage.Option(role.id(), role.words()));
-    }
-    return roles;
-  }
-
-  private static List<TablePage.Column> columns(Matching matching) {
-    List<TablePage.Column> columns = new ArrayList<>();
-    for (int i = 0; i < matching.look().columns().size(); i++) {
-      ColumnLook column = matching.look().columns().get(i);
-      columns.add(
-          new TablePage.Column(
-              i,
-              column.head(),
-              TablePage.letter(i),
-              column.samples(),
-              Optional.ofNullable(matching.meanings().get(i)).map(Meaning::key).orElse(""),
-              column.filled() == 0 ? "empty" : ""));
-    }
-    return columns;
-  }
-
-  private static TablePage.Asked asked(Matching.Question question) {
-    String kind =
-        !question.choices().isEmpty()
-            ? "choice"
-            : question.key().equals(Matching.DAY) ? "day" : "test";
-    return new TablePage.Asked(
-        question.key(),
-        question.words(),
-        kind,
-        question.choices().stream().map(c -> new TablePage.Option(c.value(), c.words())).toList(),
-        question.answer(),
-        question.open());
-  }
-
-  /** What the table would give: a few tries, how many in all, and names nobody here has. */
-  private record Read(List<TablePage.Read> shown, int tries, Collection<String> strangers) {}
-
-  private Read read(SignedIn user, WaitingTables.Waiting waiting) {
-    Matching matching = waiting.matching();
-    List<TablePage.Read> shown = new ArrayList<>();
-    Set<String> strangers = new LinkedHashSet<>();
-    Set<Integer> rows = new LinkedHashSet<>();
-    int[] tries = new int[1];
-    Set<String> names = new LinkedHashSet<>();
-    readings
-        .golfers(user.account().practiceId())
-        .values()
-        .forEach(known -> names.add(known.nameKey()));
-    new TableReading(waiting.table(), matching, LocalDate.now(clock))
-        .each(
-            line -> {
-              tries[0]++;
-              rows.add(line.row());
-              if (rows.size() <= ROWS_SHOWN && shown.size() < READ_SHOWN) {
-                show(shown, line);
-              }
-              if (!line.golfer().isEmpty() && !names.contains(FileReadings.key(line.golfer()))) {
-                strangers.add(Typed.line(line.golfer(), NAME_MOST));
-              }
-              return true;
-            });
-    return new Read(shown, tries[0], strangers);
-  }
-
-  /** Shows a try; tries of one test beside each other. */
-  private static void show(List<TablePage.Read> shown, TableReading.Line line) {
-    String result = line.result() + line.unit().sign();
-    TablePage.Read last = shown.isEmpty() ? null : shown.get(shown.size() - 1);
-    if (last != null && last.row() == line.row() && last.said().equals(line.said())) {
-      String both = last.result() + "  " + result;
-      shown.set(
-          shown.size() - 1,
-          new TablePage.Read(last.row(), last.golfer(), last.day(), last.said(), both));
-      return;
-    }
-    shown.add(
-        new TablePage.Read(
-            line.row(),
-            line.golfer().isEmpty() ? line.golferId() : line.golfer(),
-            day(line.day()),
-            line.said(),
-            result));
-  }
-
-  private static String day(String day) {
-    try {
-      return Dates.day(LocalDate.parse(day));
-    } catch (DateTimeParseException asWritten) {
-      return "“" + day + "”";
-    }
+    model.addAttribute("page", pages.of(user.account().practiceId(), waiting));
   }
 }

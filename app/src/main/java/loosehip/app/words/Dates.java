@@ -15,8 +15,21 @@ import loosehip.app.unit.Units;
 public final class Dates {
   private static final Map<DayOrder, DateTimeFormatter> DAYS = formatters("");
   private static final Map<DayOrder, DateTimeFormatter> MOMENTS = formatters(", HH:mm");
+  private static final Map<DayOrder, DateTimeFormatter> BRIEF = new EnumMap<>(DayOrder.class);
+
+  static {
+    for (DayOrder order : DayOrder.values()) {
+      String pattern = order.pattern().replace("yyyy", "yy");
+      BRIEF.put(order, DateTimeFormatter.ofPattern(pattern, Locale.UK));
+    }
+  }
 
   private Dates() {}
+
+  /** A day where there is little room: {@code 3 Mar 27}. */
+  public static String brief(LocalDate date) {
+    return BRIEF.get(Units.now().dayOrder()).format(date);
+  }
 
   private static Map<DayOrder, DateTimeFormatter> formatters(String behind) {
     Map<DayOrder, DateTimeFormatter> formatters = new EnumMap<>(DayOrder.class);
