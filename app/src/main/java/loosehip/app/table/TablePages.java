@@ -48,13 +48,29 @@ class TablePages {
         TablePage.groups(Target.columns()),
         matching.questions().stream().map(TablePages::asked).toList(),
         TablePage.groups(Target.words()),
-        matching.missing(),
+        missing(matching),
         read.shown(),
         read.tries(),
         read.strangers().stream().limit(STRANGERS_SHOWN).toList(),
         read.strangers().size(),
         waiting.problem(),
         LocalDate.now(clock).toString());
+  }
+
+  /** What stands in the way, beside the questions, which stand above it and are only counted. */
+  private static List<String> missing(Matching matching) {
+    List<String> open =
+        matching.questions().stream()
+            .filter(Matching.Question::open)
+            .map(Matching.Question::words)
+            .toList();
+    List<String> missing = new ArrayList<>(matching.missing());
+    missing.removeAll(open);
+    if (!open.isEmpty()) {
+      missing.add(
+          open.size() == 1 ? "One question is open." : open.size() + " questions are open.");
+    }
+    return missing;
   }
 
   private static String says(BroughtTable table, TableLook look) {
