@@ -2,11 +2,11 @@ package loosehip.app.firsthour;
 
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.floor.Bags;
+import loosehip.app.golfer.GolferCode;
 import loosehip.app.store.Account;
 import loosehip.app.store.Glance;
 import loosehip.app.store.GolferFile;
@@ -100,13 +100,16 @@ public class FirstHour {
     return seen;
   }
 
-  /** What Today says of it to an owner; empty when the practice is not new, or has closed it. */
-  public Optional<String> onToday(Account account) {
-    if (!account.owner()) {
+  /**
+   * What Today says of it to an owner; empty when the practice is not new, or has closed it.
+   *
+   * @param count how many golfers there are
+   */
+  public Optional<String> onToday(Account account, int count) {
+    if (!account.owner() || count > NEW_WITH) {
       return Optional.empty();
     }
-    List<Glance> all = golfers.all(account.practiceId());
-    if (all.size() > NEW_WITH || values.ofPractice(account.practiceId()).containsKey(OVER)) {
+    if (values.ofPractice(account.practiceId()).containsKey(OVER)) {
       return Optional.empty();
     }
     Map<Step, State> steps = steps(account);
@@ -134,13 +137,20 @@ public class FirstHour {
     values.set(owner, OVER, Optional.of("yes"));
   }
 
+  /** Kept is a code of the id: nothing of whoever is erased may stay, made up or not. */
   void practiceGolfer(Account owner, String golferId) {
-    values.set(owner, PRACTICE_GOLFER, Optional.of(golferId));
+    values.set(owner, PRACTICE_GOLFER, Optional.of(GolferCode.of(golferId)));
   }
 
   /** The made-up golfer, as long as they are there. */
   Optional<GolferFile> practiceGolfer(Account owner) {
     return Optional.ofNullable(values.ofPractice(owner.practiceId()).get(PRACTICE_GOLFER))
-        .flatMap(noted -> files.load(owner.practiceId(), noted.value()));
+        .flatMap(
+            noted ->
+                golfers.all(owner.practiceId()).stream()
+                    .map(Glance::golferId)
+                    .filter(id -> GolferCode.of(id).equals(noted.value()))
+                    .findFirst())
+        .flatMap(id -> files.load(owner.practiceId(), id));
   }
 }

@@ -81,11 +81,13 @@ class OutcomeController {
     } else if (kind.isEmpty()) {
       return "This page offered something unknown. Reload it; nothing was lost.";
     } else if (!value.isBlank() && figure.filter(kind.get()::accepts).isEmpty()) {
+      Shown unit = Shown.ofSign(kind.get().unit());
       return kind.get().title()
           + " goes from "
-          + Numbers.plain(kind.get().least())
+          + Numbers.plain(unit.of(kind.get().least()))
           + " to "
-          + Numbers.plain(kind.get().most())
+          + Numbers.plain(unit.of(kind.get().most()))
+          + (unit.sign().isEmpty() ? "" : " " + unit.sign())
           + ". Nothing was kept.";
     }
     return "";

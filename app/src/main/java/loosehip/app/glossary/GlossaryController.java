@@ -1,19 +1,23 @@
 package loosehip.app.glossary;
 
+import java.time.Duration;
 import java.util.List;
 import loosehip.app.frame.Frames;
 import loosehip.app.frame.NotHere;
 import loosehip.app.signin.SignedIn;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The glossary: all of it, one word of it, and the forms a page looks for. */
 @Controller
 class GlossaryController {
+  private static final Duration A_DAY = Duration.ofDays(1);
+
   private final Glossary glossary;
   private final Frames frames;
 
@@ -36,9 +40,11 @@ class GlossaryController {
     return "glossary/term";
   }
 
+  /** Every page asks for them, and they change with the program alone. */
   @GetMapping("/glossary.json")
-  @ResponseBody
-  List<Glossary.Form> forms() {
-    return glossary.forms();
+  ResponseEntity<List<Glossary.Form>> forms() {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(A_DAY).cachePrivate())
+        .body(glossary.forms());
   }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Date;
 import java.util.List;
 import java.util.UUID;
+import loosehip.app.golfer.GolferCode;
 import loosehip.app.golfer.Workup;
 import loosehip.core.body.Side;
 import loosehip.core.measure.Compensation;

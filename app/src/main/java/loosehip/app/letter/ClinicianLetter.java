@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import loosehip.app.golfer.GolferCode;
 import loosehip.app.golfer.Workup;
 import loosehip.app.store.Account;
 import loosehip.app.unit.Shown;

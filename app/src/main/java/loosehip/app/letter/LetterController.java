@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
+import loosehip.app.golfer.GolferCode;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.paper.Pdf;

@@ -9,7 +9,7 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
-import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -17,7 +17,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Answers every request in the units of the practice that asks. */
 @Component
 @Lazy(false)
-class UnitsOfRequest implements HandlerInterceptor, WebMvcConfigurer {
+class UnitsOfRequest implements AsyncHandlerInterceptor, WebMvcConfigurer {
   private final UnitsShelf shelf;
 
   UnitsOfRequest(UnitsShelf shelf) {
@@ -59,6 +59,13 @@ class UnitsOfRequest implements HandlerInterceptor, WebMvcConfigurer {
       HttpServletResponse response,
       Object handler,
       @Nullable Exception problem) {
+    Units.release();
+  }
+
+  /** A stream goes on elsewhere; this thread is free for somebody else. */
+  @Override
+  public void afterConcurrentHandlingStarted(
+      HttpServletRequest request, HttpServletResponse response, Object handler) {
     Units.release();
   }
 }

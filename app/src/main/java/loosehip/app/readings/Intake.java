@@ -35,6 +35,7 @@ import loosehip.app.store.ReadingFiles.Judged;
 import loosehip.app.store.ReadingFiles.Outcome;
 import loosehip.app.store.TakenTry;
 import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
 import loosehip.app.words.SafetyWords;
 import loosehip.core.safety.Guard;
 import loosehip.core.safety.Passage;
@@ -325,7 +326,7 @@ public class Intake implements DisposableBean {
   private static String said(FileRow row) {
     String value =
         row.value()
-            .map(v -> v == Math.rint(v) ? String.valueOf(v.longValue()) : String.valueOf(v))
+            .map(v -> Numbers.exact(v) + row.slot().test().unit().sign())
             .or(row::word)
             .orElse("");
     return value

@@ -11,7 +11,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import loosehip.app.store.FileReadings;
+import loosehip.app.unit.Shown;
 import loosehip.app.words.Dates;
+import loosehip.app.words.Numbers;
 import loosehip.app.words.Typed;
 import org.springframework.stereotype.Component;
 
@@ -152,7 +154,7 @@ class TablePages {
 
   /** Shows a try; tries of one test beside each other. */
   private static void show(List<TablePage.Read> shown, TableReading.Line line) {
-    String result = line.result() + line.unit().sign();
+    String result = result(line);
     TablePage.Read last = shown.isEmpty() ? null : shown.get(shown.size() - 1);
     if (last != null && last.row() == line.row() && last.said().equals(line.said())) {
       String both = last.result() + "  " + result;
@@ -168,6 +170,16 @@ class TablePages {
             day(line.day()),
             line.said(),
             result));
+  }
+
+  /** A number as the practice reads it; what is none as it was written. */
+  private static String result(TableReading.Line line) {
+    Shown unit = Shown.of(line.unit());
+    return unit.asKept()
+        ? line.result() + unit.sign()
+        : Typed.number(line.result())
+            .map(kept -> Numbers.plain(unit.of(kept)) + unit.sign())
+            .orElse(line.result());
   }
 
   private static String day(String day) {

@@ -105,7 +105,8 @@ class TodayController {
                 group("due", "Due back", "No retest falls in this week.", due),
                 group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
                 group("quiet", "Quiet", "Everybody has something on.", quiet))));
-    hour.onToday(user.account()).ifPresent(words -> model.addAttribute("firstHour", words));
+    hour.onToday(user.account(), all.size())
+        .ifPresent(words -> model.addAttribute("firstHour", words));
     return "today/today";
   }
 

@@ -8,6 +8,7 @@ import ca.uhn.fhir.validation.FhirValidator;
 import ca.uhn.fhir.validation.ResultSeverityEnum;
 import ca.uhn.fhir.validation.SingleValidationMessage;
 import java.util.List;
+import loosehip.app.golfer.GolferCode;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.golfer.Workup;
 import org.hl7.fhir.common.hapi.validation.support.CommonCodeSystemsTerminologyService;

@@ -1,4 +1,4 @@
-package loosehip.app.letter;
+package loosehip.app.golfer;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -10,12 +10,13 @@ import java.util.Locale;
  * The code a golfer goes by where their name has no business: always the same for the same golfer,
  * and telling nobody else who they are. Cut from a SHA-256 digest of their random id.
  */
-final class GolferCode {
+public final class GolferCode {
   private static final int LETTERS = 10;
 
   private GolferCode() {}
 
-  static String of(String golferId) {
+  /** The code of a golfer's id: ten capital hexadecimal letters. */
+  public static String of(String golferId) {
     try {
       byte[] digest =
           MessageDigest.getInstance("SHA-256")
