@@ -2,6 +2,7 @@ package loosehip.app.casefile;
 
 import loosehip.app.door.Door;
 import loosehip.app.door.Needs;
+import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.signin.SignedIn;
@@ -35,6 +36,6 @@ class CaseController {
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("case.json").build().toString())
-        .body(CaseWriter.write(workup.golfer()));
+        .body(CaseWriter.write(workup.golfer(), Facts.TEST_NOTE.in(workup.file())));
   }
 }

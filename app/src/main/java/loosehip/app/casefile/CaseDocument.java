@@ -147,7 +147,40 @@ record CaseDocument(
       @Nullable Boolean kneeDrift,
       @Nullable Boolean heelsLifted,
       @Nullable Boolean kneesIn,
-      @Nullable Boolean forward) {}
+      @Nullable Boolean forward) {
+    /** The same with a note. */
+    Entry noted(String words) {
+      return new Entry(
+          test,
+          date,
+          side,
+          direction,
+          eyes,
+          method,
+          tries,
+          voided,
+          compensations,
+          pain,
+          painSite,
+          words,
+          tryDeviation,
+          arch,
+          flatten,
+          total,
+          held,
+          quality,
+          lost,
+          tall,
+          hinged,
+          cramp,
+          heldToLimit,
+          reached,
+          kneeDrift,
+          heelsLifted,
+          kneesIn,
+          forward);
+    }
+  }
 
   /** How the golfer stands. */
   record SetupPart(

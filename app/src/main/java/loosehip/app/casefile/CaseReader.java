@@ -39,6 +39,7 @@ import loosehip.core.measure.BandScales;
 import loosehip.core.measure.Part;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
+import loosehip.core.measure.TestCard;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Club;
@@ -72,15 +73,17 @@ public final class CaseReader {
    * @param problems everything that is wrong, in the order of the file
    * @param newest the latest day an entry of the screen gives; empty where none gives one
    * @param earlier what the screen was on days before that, the oldest first
+   * @param notes notes on tests, by their card
    */
   public record Outcome(
       Optional<CaseFile> golfer,
       List<Problem> problems,
       Optional<LocalDate> newest,
-      SortedMap<LocalDate, Screen> earlier) {
+      SortedMap<LocalDate, Screen> earlier,
+      Map<TestCard, String> notes) {
     static Outcome refused(List<Problem> problems) {
       return new Outcome(
-          Optional.empty(), List.copyOf(problems), Optional.empty(), new TreeMap<>());
+          Optional.empty(), List.copyOf(problems), Optional.empty(), new TreeMap<>(), Map.of());
     }
   }
 
@@ -110,7 +113,8 @@ public final class CaseReader {
     SortedMap<LocalDate, Screen> days = reader.days(document);
     Optional<LocalDate> newest = days.isEmpty() ? Optional.empty() : Optional.of(days.lastKey());
     newest.ifPresent(days::remove);
-    return new Outcome(Optional.of(golfer), List.of(), newest, days);
+    return new Outcome(
+        Optional.of(golfer), List.of(), newest, days, ScreenNotes.of(orEmpty(document.screen())));
   }
 
   /** The screen of each day that entries give. */

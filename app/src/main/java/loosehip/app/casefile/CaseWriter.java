@@ -10,6 +10,7 @@ import loosehip.app.document.Documents;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Practice;
 import loosehip.core.link.Rehearsal;
+import loosehip.core.measure.TestCard;
 import loosehip.core.named.Named;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.Setup;
@@ -30,10 +31,15 @@ public final class CaseWriter {
 
   /** The case file of a golfer. */
   public static String write(CaseFile golfer) {
-    return Documents.INDENTED.writeValueAsString(document(golfer));
+    return write(golfer, Map.of());
   }
 
-  static CaseDocument document(CaseFile golfer) {
+  /** The same with notes on tests. */
+  static String write(CaseFile golfer, Map<TestCard, String> notes) {
+    return Documents.INDENTED.writeValueAsString(document(golfer, notes));
+  }
+
+  static CaseDocument document(CaseFile golfer, Map<TestCard, String> notes) {
     return new CaseDocument(
         CaseDocument.FORMAT,
         CaseDocument.VERSION,
@@ -50,7 +56,7 @@ public final class CaseWriter {
             golfer.who().heightCm().orElse(null)),
         sorted(golfer.complaints()),
         health(golfer),
-        EntriesOfScreen.of(golfer.screen()),
+        ScreenNotes.with(EntriesOfScreen.of(golfer.screen()), notes),
         setup(golfer),
         swing(golfer),
         golfer.school(),

@@ -16,6 +16,7 @@ import loosehip.core.measure.Reading;
 import loosehip.core.measure.Screen;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.Slot;
+import loosehip.core.measure.TestCard;
 import loosehip.core.measure.Try;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +66,12 @@ final class EntriesOfScreen {
     } else {
       fields.tries = values;
     }
+    return fields.entry();
+  }
+
+  /** An entry that says which card it is of and nothing else. */
+  static CaseDocument.Entry empty(TestCard card) {
+    Fields fields = new Fields(card.numbers().orElseGet(() -> card.words().get(0)));
     return fields.entry();
   }
 

@@ -2,6 +2,7 @@ package loosehip.app.casefile;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.StandardsShelf;
@@ -9,6 +10,7 @@ import loosehip.app.golfer.Workups;
 import loosehip.app.practice.RoomShelf;
 import loosehip.app.store.Account;
 import loosehip.app.store.CasesTaken;
+import loosehip.app.store.Note;
 import org.springframework.stereotype.Component;
 
 /** Takes what a case file says of a golfer into the record. */
@@ -46,9 +48,11 @@ public class NewFromCase {
   /** What is taken of a file; days after the one it is taken as are none of it. */
   CasesTaken.Contents contents(WaitingCases.Waiting file, LocalDate on) {
     CaseFacts facts = CaseFacts.of(file.golfer().orElseThrow(), LocalDate.now(clock));
+    List<Note> notes = new ArrayList<>(facts.notes());
+    file.notes().forEach((card, words) -> notes.add(Facts.TEST_NOTE.about(card).note(words)));
     return new CasesTaken.Contents(
         file.fileName(),
-        facts.notes(),
+        notes,
         tries(facts),
         file.earlier().headMap(on).entrySet().stream()
             .map(

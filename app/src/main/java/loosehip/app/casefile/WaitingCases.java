@@ -22,6 +22,7 @@ import loosehip.app.document.Problem;
 import loosehip.app.words.Typed;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.measure.Screen;
+import loosehip.core.measure.TestCard;
 
 /**
  * Case files that somebody brought and has not taken yet. They are health data nobody here has
@@ -46,6 +47,7 @@ final class WaitingCases {
    * @param problems everything that is wrong with it
    * @param newest the latest day it was measured on, where it says so
    * @param earlier what was measured on days before that
+   * @param notes notes on tests
    */
   record Waiting(
       String id,
@@ -53,15 +55,22 @@ final class WaitingCases {
       Optional<CaseFile> golfer,
       List<Problem> problems,
       Optional<LocalDate> newest,
-      SortedMap<LocalDate, Screen> earlier) {
+      SortedMap<LocalDate, Screen> earlier,
+      Map<TestCard, String> notes) {
     static Waiting of(String id, String fileName, CaseReader.Outcome read) {
       return new Waiting(
-          id, fileName, read.golfer(), read.problems(), read.newest(), read.earlier());
+          id,
+          fileName,
+          read.golfer(),
+          read.problems(),
+          read.newest(),
+          read.earlier(),
+          read.notes());
     }
 
     static Waiting refused(String id, String fileName, List<Problem> problems) {
       return new Waiting(
-          id, fileName, Optional.empty(), problems, Optional.empty(), new TreeMap<>());
+          id, fileName, Optional.empty(), problems, Optional.empty(), new TreeMap<>(), Map.of());
     }
   }
 

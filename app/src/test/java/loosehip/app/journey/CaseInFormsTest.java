@@ -187,6 +187,32 @@ class CaseInFormsTest extends FormsTest {
   }
 
   @Test
+  void notesOnTestsGoOutAndComeInAgain() throws Exception {
+    note("test-note.seated-rotation.left.internal", "Guards the knee.");
+    note("test-note.tilt-control.arch", "Laughs while arching.");
+    note("test-note.hop-hold.right", "Would rather not.");
+    send(
+        post("/golfers/" + golfer + "/measure/seated-rotation.left.internal/tries")
+            .param("value", "24"));
+    String written =
+        page("/golfers/" + golfer + "/case.json").andReturn().getResponse().getContentAsString();
+    String at = brought(written);
+    golfer = made(as(post(at + "/take").param("name", "Alder Fenn").param("consent", "yes")));
+    assertThat(file().facts().get("test-note.seated-rotation.left.internal").value())
+        .isEqualTo("Guards the knee.");
+    assertThat(file().facts().get("test-note.tilt-control.arch").value())
+        .isEqualTo("Laughs while arching.");
+    assertThat(file().facts().get("test-note.hop-hold.right").value())
+        .isEqualTo("Would rather not.");
+    assertThat(
+            page("/golfers/" + golfer + "/case.json")
+                .andReturn()
+                .getResponse()
+                .getContentAsString())
+        .isEqualTo(written.replace("\"asked\" : true", "\"asked\" : false"));
+  }
+
+  @Test
   void oneOfManyIsTakenWithConsentAlone() throws Exception {
     String at = brought(FILE.formatted("").replace("R-07", "R-70"));
     as(post(at + "/take-new")).andExpect(status().isConflict());
