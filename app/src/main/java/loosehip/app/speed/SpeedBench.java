@@ -1,6 +1,8 @@
 package loosehip.app.speed;
 
 import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintStream;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -70,14 +72,7 @@ public final class SpeedBench {
     }
     for (int share : SHARES) {
       Path home = Files.createTempDirectory("loose-hip-bench");
-      try (ConfigurableApplicationContext context =
-          SpringApplication.run(
-              LooseHip.class,
-              "--server.port=0",
-              "--logging.level.root=ERROR",
-              "--spring.main.banner-mode=off",
-              "--loose-hip.demo=false",
-              "--loose-hip.home=" + home)) {
+      try (ConfigurableApplicationContext context = started(home)) {
         years(context, share);
       } finally {
         try (Stream<Path> files = Files.walk(home)) {
@@ -86,6 +81,24 @@ public final class SpeedBench {
       }
     }
     System.exit(0);
+  }
+
+  /** The program on an empty folder, without what it says to whoever starts it. */
+  private static ConfigurableApplicationContext started(Path home) {
+    PrintStream out = System.out;
+    System.setOut(new PrintStream(OutputStream.nullOutputStream()));
+    try {
+      return SpringApplication.run(
+          LooseHip.class,
+          "--server.port=0",
+          "--logging.level.root=ERROR",
+          "--spring.main.banner-mode=off",
+          "--spring.main.log-startup-info=false",
+          "--loose-hip.demo=false",
+          "--loose-hip.home=" + home);
+    } finally {
+      System.setOut(out);
+    }
   }
 
   private static void years(ConfigurableApplicationContext context, int share) throws Exception {
