@@ -142,6 +142,13 @@ public class FirstHour {
     values.set(owner, PRACTICE_GOLFER, Optional.of(GolferCode.of(golferId)));
   }
 
+  /** Whether a golfer is the made-up one, whose figures say nothing of anybody. */
+  public boolean madeUp(Account account, String golferId) {
+    return Optional.ofNullable(values.ofPractice(account.practiceId()).get(PRACTICE_GOLFER))
+        .filter(noted -> noted.value().equals(GolferCode.of(golferId)))
+        .isPresent();
+  }
+
   /** The made-up golfer, as long as they are there. */
   Optional<GolferFile> practiceGolfer(Account owner) {
     return Optional.ofNullable(values.ofPractice(owner.practiceId()).get(PRACTICE_GOLFER))

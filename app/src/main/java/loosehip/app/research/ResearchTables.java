@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.OutcomeTold;
+import loosehip.app.firsthour.FirstHour;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
@@ -35,8 +36,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * The tables for a researcher: readings, faults, plans, work and outcomes of grown-up golfers whose
- * consent stands. Days are told as weeks after a golfer's first visit; nothing anybody typed in
- * words goes out.
+ * consent stands; the made-up golfer of the first hour is none. Days are told as weeks after a
+ * golfer's first visit; nothing anybody typed in words goes out.
  */
 @Component
 class ResearchTables {
@@ -45,6 +46,7 @@ class ResearchTables {
   private final Moments moments;
   private final Plans plans;
   private final Homework homework;
+  private final FirstHour hour;
   private final Clock clock;
 
   ResearchTables(
@@ -53,7 +55,9 @@ class ResearchTables {
       Moments moments,
       Plans plans,
       Homework homework,
+      FirstHour hour,
       Clock clock) {
+    this.hour = hour;
     this.golfers = golfers;
     this.workups = workups;
     this.moments = moments;
@@ -150,7 +154,8 @@ class ResearchTables {
     for (Glance glance : golfers.all(account.practiceId())) {
       Workup now = workups.openToWrite(account, glance.golferId());
       boolean grownUp = !now.golfer().who().couldBeMinor(LocalDate.now(clock));
-      if (grownUp && Facts.CONSENT.isIn(now.file())) {
+      boolean real = !hour.madeUp(account, glance.golferId());
+      if (real && grownUp && Facts.CONSENT.isIn(now.file())) {
         willing.add(now);
       }
     }

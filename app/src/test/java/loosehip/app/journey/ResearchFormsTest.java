@@ -65,6 +65,8 @@ class ResearchFormsTest extends FormsTest {
     golfer("Only Oddfellow", "1990", "reverse-tilt");
     golfer("Young Lorne", "2012", "sway");
 
+    send(post("/first-hour/golfer"));
+
     Map<String, String> files = zip();
     assertThat(files)
         .containsOnlyKeys(
