@@ -3,10 +3,13 @@ package loosehip.app.golfer;
 import java.time.LocalDate;
 import java.util.Optional;
 import loosehip.app.store.GolferFile;
+import loosehip.app.store.Noted;
+import loosehip.app.store.TakenTry;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Judgement;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.PlanEdits;
+import loosehip.core.plan.PlanRequest;
 import loosehip.core.plan.Planner;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +21,8 @@ final class Judged {
   private final CaseFile golfer;
   private @Nullable Judgement judgement;
   private @Nullable Optional<Block> proposal;
+  private @Nullable PlanRequest asked;
+  private @Nullable Block planned;
 
   Judged(GolferFile file, Standards standards, LocalDate today) {
     this.golfer = Cases.of(file, standards, today);
@@ -30,13 +35,20 @@ final class Judged {
       return other instanceof Of of
           && standards == of.standards
           && today.equals(of.today)
-          && file.equals(of.file);
+          && (file == of.file || file.equals(of.file));
     }
 
-    /** The file alone would be much to go through for a first look. */
+    /** When everything at hand was said: enough to tell a file from the one before a save. */
     @Override
     public int hashCode() {
-      return file.visitId().hashCode();
+      int hash = file.visitId().hashCode();
+      for (Noted fact : file.facts().values()) {
+        hash += fact.at().hashCode();
+      }
+      for (TakenTry taken : file.tries()) {
+        hash += taken.at().hashCode();
+      }
+      return hash;
     }
   }
 
@@ -51,12 +63,21 @@ final class Judged {
     return judgement;
   }
 
+  /** What the planner makes of a request about this golfer; the last one is kept. */
+  synchronized Block planned(PlanRequest request) {
+    if (planned == null || !request.equals(asked)) {
+      planned = Planner.plan(request);
+      asked = request;
+    }
+    return planned;
+  }
+
   synchronized Optional<Block> proposal() {
     if (proposal == null) {
       proposal =
           golfer.health().refer()
               ? Optional.empty()
-              : golfer.wishes().map(w -> Planner.plan(judgement().request(w, PlanEdits.NONE)));
+              : golfer.wishes().map(w -> planned(judgement().request(w, PlanEdits.NONE)));
     }
     return proposal;
   }

@@ -32,6 +32,7 @@ import loosehip.core.pivot.Demands;
 import loosehip.core.plan.Block;
 import loosehip.core.plan.Drill;
 import loosehip.core.plan.ItemId;
+import loosehip.core.plan.PlanRequest;
 import loosehip.core.plan.Planner;
 import loosehip.core.plan.Reason;
 import loosehip.core.safety.Clearance;
@@ -112,6 +113,11 @@ public final class Workup {
   /** What the core makes of it. */
   public Judgement judgement() {
     return judged.judgement();
+  }
+
+  /** What the planner makes of a request about this golfer. */
+  public Block planned(PlanRequest request) {
+    return judged.planned(request);
   }
 
   /** The block the planner would make with nothing decided; empty on refer and without wishes. */

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import loosehip.app.document.Documents;
 import tools.jackson.databind.JsonNode;
 
@@ -25,29 +26,14 @@ public record Shipped(String name, String version, List<String> licences) {
           new Shipped("Atkinson Hyperlegible Next (font)", "", List.of("OFL-1.1")),
           new Shipped("Bitter (font)", "", List.of("OFL-1.1")));
 
-  /** This copy was built without a list of its parts. */
-  static final class NoBill extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    NoBill() {
-      super(
-          "This copy holds no list of its parts: it was built offline. Build it again with a"
-              + " connection: ./loose-hip build");
-    }
-  }
-
-  /**
-   * Everything that ships, by name: the bill of materials (CycloneDX) of this build, and fonts.
-   *
-   * @throws NoBill when the build left none
-   */
+  /** Everything that ships, by name: the bill of materials (CycloneDX) in the jar, and fonts. */
   public static List<Shipped> all() {
     List<Shipped> all = new ArrayList<>(FONTS);
     try (InputStream bill = Shipped.class.getResourceAsStream(BILL)) {
-      if (bill == null) {
-        throw new NoBill();
-      }
-      Documents.JSON.readTree(bill).path("components").forEach(c -> all.add(component(c)));
+      Documents.JSON
+          .readTree(Objects.requireNonNull(bill, BILL))
+          .path("components")
+          .forEach(c -> all.add(component(c)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

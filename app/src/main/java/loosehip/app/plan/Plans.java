@@ -20,7 +20,6 @@ import loosehip.core.plan.PlanChanges;
 import loosehip.core.plan.PlanEdits;
 import loosehip.core.plan.PlanItem;
 import loosehip.core.plan.PlanRequest;
-import loosehip.core.plan.Planner;
 import loosehip.core.plan.Wishes;
 import loosehip.core.safety.Passage;
 import org.springframework.stereotype.Component;
@@ -104,7 +103,7 @@ public class Plans {
    * on paper; where that would be over already, it begins today.
    */
   Optional<Plan> proposed(Workup workup, PlanEdits edits) {
-    return request(workup, earliest(workup)).flatMap(r -> proposed(r.with(edits)));
+    return request(workup, earliest(workup)).flatMap(r -> proposed(workup, r.with(edits)));
   }
 
   /** What a block of this golfer is planned from; empty while minutes or days are not known. */
@@ -121,8 +120,8 @@ public class Plans {
         .map(w -> workup.judgement().request(w, PlanEdits.NONE));
   }
 
-  private static Optional<Plan> proposed(PlanRequest request) {
-    return Optional.of(Planner.plan(request))
+  private static Optional<Plan> proposed(Workup workup, PlanRequest request) {
+    return Optional.of(workup.planned(request))
         .filter(b -> !b.empty() || !b.notes().isEmpty())
         .map(b -> proposed(request, b, request.edits()));
   }
@@ -162,7 +161,7 @@ public class Plans {
   /** The same of a block that was given in the past. */
   public void giveFrom(Workup workup, Account by, LocalDate earliest, Instant at) {
     request(workup, earliest)
-        .flatMap(Plans::proposed)
+        .flatMap(r -> proposed(workup, r))
         .filter(p -> !p.block().empty())
         .ifPresent(p -> give(workup, by, p, "given", at));
   }

@@ -2,8 +2,8 @@ package loosehip.app.planview;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
 
@@ -73,15 +73,15 @@ public record HipGlyph(List<Arc> arcs, String words) {
     double from = Math.toRadians(3);
     double to = Math.toRadians(3 + sweep);
     int up = above ? -1 : 1;
-    return String.format(
-        Locale.ROOT,
-        "M%.2f %.2fA%.0f %.0f 0 0 %d %.2f %.2f",
-        CENTRE + side * RADIUS * Math.sin(from),
-        CENTRE + up * RADIUS * Math.cos(from),
-        RADIUS,
-        RADIUS,
-        side * up < 0 ? 1 : 0,
-        CENTRE + side * RADIUS * Math.sin(to),
-        CENTRE + up * RADIUS * Math.cos(to));
+    return "M"
+        + at(CENTRE + side * RADIUS * Math.sin(from), CENTRE + up * RADIUS * Math.cos(from))
+        + ("A" + Numbers.plain(RADIUS) + " " + Numbers.plain(RADIUS) + " 0 0 ")
+        + (side * up < 0 ? 1 : 0)
+        + " "
+        + at(CENTRE + side * RADIUS * Math.sin(to), CENTRE + up * RADIUS * Math.cos(to));
+  }
+
+  private static String at(double x, double y) {
+    return Numbers.short2(x) + " " + Numbers.short2(y);
   }
 }

@@ -43,7 +43,7 @@ public class SignInThrottle {
   private static final Duration ALL_WAIT = Duration.ofSeconds(10);
 
   /** How many tries are free, and how long the wait grows at most. */
-  private enum Rule {
+  enum Rule {
     NAME_FROM_SOURCE(5, Duration.ofMinutes(15)),
     NAME(20, Duration.ofSeconds(30)),
     SOURCE(30, Duration.ofMinutes(5));
@@ -66,7 +66,8 @@ public class SignInThrottle {
     }
   }
 
-  private record Key(Rule rule, String digest) {}
+  /** What is remembered of a name, a source or both: never longer than a digest. */
+  record Key(Rule rule, String digest) {}
 
   private record Tries(int count, Instant until) {}
 
@@ -88,7 +89,7 @@ public class SignInThrottle {
             .build();
   }
 
-  private static List<Key> keys(String name, String source) {
+  static List<Key> keys(String name, String source) {
     String digest = digest(normal(name));
     return List.of(
         new Key(Rule.NAME_FROM_SOURCE, digest(normal(name) + "\n" + source)),

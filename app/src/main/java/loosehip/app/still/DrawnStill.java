@@ -6,12 +6,13 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.Set;
 import loosehip.app.picture.Picture;
 import loosehip.core.body.Handed;
@@ -102,16 +103,12 @@ public record DrawnStill(Picture picture, String marks) {
   }
 
   private static void noise(BufferedImage image, long seed) {
-    Random random = new Random(seed);
-    int[] row = new int[WIDTH];
-    for (int y = 0; y < HEIGHT; y++) {
-      image.getRGB(0, y, WIDTH, 1, row, 0, WIDTH);
-      for (int x = 0; x < WIDTH; x += 2) {
-        int by = random.nextInt(2 * NOISE + 1) - NOISE;
-        row[x] = lighter(row[x], by);
-        row[x + 1] = lighter(row[x + 1], -by);
-      }
-      image.setRGB(0, y, WIDTH, 1, row, 0, WIDTH);
+    SplittableRandom random = new SplittableRandom(seed);
+    int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+    for (int i = 0; i < pixels.length; i += 2) {
+      int by = random.nextInt(2 * NOISE + 1) - NOISE;
+      pixels[i] = lighter(pixels[i], by);
+      pixels[i + 1] = lighter(pixels[i + 1], -by);
     }
   }
 

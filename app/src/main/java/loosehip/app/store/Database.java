@@ -97,24 +97,33 @@ public final class Database implements AutoCloseable {
    */
   <T> T write(Function<DSLContext, T> work) {
     try {
-      return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
-    } catch (DataAccessException failed) {
-      throw DiskFull.told(failed);
+      return written(work);
     } finally {
       writes.incrementAndGet();
     }
   }
 
-  /** Writes what a page does not wait for: where there is no room it is left out. */
+  private <T> T written(Function<DSLContext, T> work) {
+    try {
+      return write.transactionResult(configuration -> work.apply(DSL.using(configuration)));
+    } catch (DataAccessException failed) {
+      throw DiskFull.told(failed);
+    }
+  }
+
+  /**
+   * Writes what a page does not wait for and no golfer's file holds (looks, glances): where there
+   * is no room it is left out, and it is not counted.
+   */
   void writeIfRoom(Function<DSLContext, ?> work) {
     try {
-      write(work);
+      written(work);
     } catch (DiskFull noRoom) {
       LOG.warn("The disk is full: something nobody waits for was not written");
     }
   }
 
-  /** How many writes there were since the file was opened: while it stands, nothing has changed. */
+  /** How many writes there were since the file was opened: while it stands, no file changed. */
   long writes() {
     return writes.get();
   }

@@ -72,9 +72,11 @@ public class GolferFiles {
     return load(practiceId, golferId, EARLIER_AT_HAND);
   }
 
-  /** The same without earlier visits: enough to write to, and quicker. */
+  /** The same, perhaps without earlier visits: enough to write to, and quicker. */
   public Optional<GolferFile> loadToWrite(String practiceId, String golferId) {
-    return load(practiceId, golferId, 0);
+    Optional<GolferFile> whole =
+        atHand.getIfPresent(new Of(practiceId, golferId, EARLIER_AT_HAND, database.writes()));
+    return whole != null ? whole : load(practiceId, golferId, 0);
   }
 
   private Optional<GolferFile> load(String practiceId, String golferId, int earlier) {

@@ -2,7 +2,6 @@ package loosehip.app.words;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Locale;
 
 /** Numbers as they are shown. A minus is a minus sign, not a hyphen, where a page shows it. */
 public final class Numbers {
@@ -10,9 +9,7 @@ public final class Numbers {
 
   /** One decimal at most, none when it is whole: {@code 12.5}, {@code 12}. */
   public static String plain(double number) {
-    return number == Math.rint(number)
-        ? String.valueOf((long) number)
-        : String.format(Locale.ROOT, "%.1f", number);
+    return number == Math.rint(number) ? String.valueOf((long) number) : fixed(number, 1);
   }
 
   /** Every decimal it has, none when it is whole: {@code 0.012}, {@code 25}. */
@@ -30,12 +27,21 @@ public final class Numbers {
 
   /** One decimal always: {@code 12.0}. */
   public static String tenth(double number) {
-    return String.format(Locale.ROOT, "%.1f", number == 0 ? 0.0 : number);
+    return fixed(number, 1);
   }
 
   /** Two decimals always: {@code 0.50}. */
   public static String hundredth(double number) {
-    return String.format(Locale.ROOT, "%.2f", number);
+    return fixed(number, 2);
+  }
+
+  /**
+   * So many decimals, a half away from zero; pages hold hundreds, so without a format's pattern.
+   */
+  private static String fixed(double number, int decimals) {
+    return Double.isFinite(number)
+        ? BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP).toPlainString()
+        : String.valueOf(number);
   }
 
   /** One decimal with its sign: {@code +3.1}, {@code −29.0}. */

@@ -15,9 +15,11 @@ import loosehip.core.measure.Part;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** A whole screen at the speed of a clinic day: by keys, on the sheet, by thumb on a phone. */
+@Order(4)
 class ClinicDayJourneyTest extends MeasureJourney {
 
   @Test
@@ -264,7 +266,7 @@ class ClinicDayJourneyTest extends MeasureJourney {
   void twoTrainersSeeEachOtherAndTheLastCorrectionWinsVisibly() {
     accounts
         .bySignInName("moss")
-        .orElseGet(() -> accounts.addHelper(wren, "Moss", "moss", passwords.encode(PASSWORD)));
+        .orElseGet(() -> accounts.addHelper(wren, "Moss", "moss", hash()));
     String card = "/golfers/" + golfer + "/measure?card=hinge-contact&mode=run";
     page.navigate(card);
     page.keyboard().type("36");

@@ -26,6 +26,7 @@ import org.springframework.test.context.TestPropertySource;
  * From an empty data base to a printed routine; then the golfer who must be referred. The property
  * gives it an application of its own, so that no other test has put anybody in.
  */
+@Order(6)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 @TestPropertySource(properties = "spring.application.name=empty-data-base")
 class FirstGolferJourneyTest extends JourneyTest {

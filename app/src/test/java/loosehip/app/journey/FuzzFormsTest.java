@@ -23,6 +23,7 @@ import loosehip.app.store.People;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.ScreenTest;
 import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -47,6 +48,7 @@ import org.springframework.web.util.UriUtils;
  * Whatever is sent to whatever address, by somebody who is signed in, is answered in words. The
  * same seed sends the same; a longer run is {@code bench/fuzz.sh}.
  */
+@Order(2)
 class FuzzFormsTest extends FormsTest {
   private static final int REQUESTS = Integer.getInteger("loosehip.fuzz.requests", 2_000);
   private static final long SEED = Long.getLong("loosehip.fuzz.seed", 18);

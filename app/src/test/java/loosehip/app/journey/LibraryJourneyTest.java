@@ -20,9 +20,11 @@ import loosehip.core.measure.Slot;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The library: the practice's own values, the floor angle, readings out and in again. */
+@Order(9)
 class LibraryJourneyTest extends MeasureJourney {
 
   @Test

@@ -2,9 +2,6 @@ package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.args.AxeRunOptions;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -12,7 +9,6 @@ import com.microsoft.playwright.options.Cookie;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import loosehip.app.casefile.AssessmentWriter;
 import loosehip.app.casefile.CaseFacts;
 import loosehip.app.casefile.CaseReader;
@@ -76,7 +72,6 @@ class MainViewsTest extends JourneyTest {
           "/people/looks");
   private static final List<String> ASK_FIRST = List.of("measure");
   private static final List<Cookie> HELD = new ArrayList<>();
-  private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
@@ -131,47 +126,46 @@ class MainViewsTest extends JourneyTest {
 
   /**
    * Stations of one golfer, one not asked yet, one with a log, one who waits for a clinician, and
-   * the library.
+   * the rooms: on paper and dim, on a desk and on a phone, and at twice the size on a small screen.
    */
   @Test
-  void noViewHasASeriousViolation() {
+  void noViewHasASeriousViolationOrIsWiderThanAPhone() {
     List<String> complaints = Browser.complaints();
     try (BrowserContext context = Browser.context(port, 1280, 800)) {
       Page page = Browser.page(context, complaints);
       page.navigate("/sign-in");
-      List<String> found = new ArrayList<>(violations(page, "sign-in"));
+      List<String> found = new ArrayList<>(everywhere(page, "sign-in"));
       signedIn(page);
-      found.addAll(violations(page, "today"));
+      found.addAll(everywhere(page, "today"));
       for (String address : addresses(page)) {
         page.navigate(address);
         assertThat(page.locator("h1").first().isVisible()).as(address).isTrue();
-        found.addAll(violations(page, address));
+        found.addAll(everywhere(page, address));
       }
       assertThat(found).isEmpty();
       assertThat(complaints).isEmpty();
     }
   }
 
-  /** The other theme, on a phone; and paper at twice the size on a small screen. */
-  @ParameterizedTest(name = "{0} × {1}, {2}")
-  @CsvSource({
-    "390, 844, dim, talk measure?mode=run set-up swing stills plan",
-    "640, 400, paper, talk measure?mode=run measure/sheet swing"
-  })
-  void theDimThemeAPhoneAndTwiceTheSizeHaveNone(
-      int width, int height, String theme, String stations) {
-    try (BrowserContext context = Browser.context(port, width, height)) {
-      context.addInitScript("localStorage.setItem('loosehip.theme', '" + theme + "')");
-      Page page = Browser.page(context, Browser.complaints());
-      signedIn(page);
-      String golfer = golfer(page, "Callum Rennie");
-      List<String> found = new ArrayList<>();
-      for (String station : stations.split(" ")) {
-        page.navigate(golfer + station);
-        found.addAll(violations(page, theme + " " + station));
-      }
-      assertThat(found).isEmpty();
+  /** The page at hand at each size and in both lights; it is left as it was found. */
+  private static List<String> everywhere(Page page, String where) {
+    List<String> found = new ArrayList<>(Axe.rules(page, where));
+    found.addAll(Axe.colours(page, where));
+    page.setViewportSize(640, 400);
+    found.addAll(Axe.rules(page, where + " at twice the size"));
+    page.setViewportSize(390, 844);
+    // What is made to be printed stays paper: it has no switch.
+    page.evaluate(
+        "if (document.querySelector('script[src*=theme]'))"
+            + " document.documentElement.dataset.theme = 'dim'");
+    found.addAll(Axe.rules(page, where + " on a phone"));
+    found.addAll(Axe.colours(page, where + " on a phone, dim"));
+    int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
+    if (width > 390) {
+      found.add(where + " is " + width + " wide on a phone");
     }
+    page.setViewportSize(1280, 800);
+    return found;
   }
 
   /** The golfer's own page in each of its states, light and dim, on a phone. */
@@ -267,29 +261,6 @@ class MainViewsTest extends JourneyTest {
         .replaceAll("[^/]+$", "");
   }
 
-  @Test
-  void nothingIsWiderThanAPhone() {
-    try (BrowserContext context = Browser.context(port, 390, 844)) {
-      Page page = Browser.page(context, Browser.complaints());
-      signedIn(page);
-      String golfer = golfer(page, "Ishbel Quarrie");
-      for (String station : STATIONS) {
-        page.navigate(golfer + station);
-        Object width = page.evaluate("document.documentElement.scrollWidth");
-        assertThat(((Number) width).intValue()).as(station).isLessThanOrEqualTo(390);
-      }
-      page.navigate("/");
-      page.navigate(golfer(page, "Archie Moncur") + "follow");
-      assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
-          .isLessThanOrEqualTo(390);
-      for (String room : ROOMS) {
-        page.navigate(room);
-        Object width = page.evaluate("document.documentElement.scrollWidth");
-        assertThat(((Number) width).intValue()).as(room).isLessThanOrEqualTo(390);
-      }
-    }
-  }
-
   private static List<String> stations(String name) {
     return switch (name.split(" ")[0]) {
       case "Ishbel" -> STATIONS;
@@ -300,30 +271,8 @@ class MainViewsTest extends JourneyTest {
   }
 
   private static List<String> violations(Page page, String where) {
-    return serious(axe(page), where);
-  }
-
-  /** A list of many alike is looked at by its first entries; no view holds another in a frame. */
-  private static AxeBuilder axe(Page page) {
-    AxeRunOptions violations = new AxeRunOptions();
-    violations.setResultTypes(List.of("violations"));
-    return new AxeBuilder(page)
-        .options(violations)
-        .setLegacyMode(true)
-        .exclude(".test-entry:nth-child(n+4)")
-        .exclude(".exercise-entry:nth-child(n+4)")
-        .exclude(".rule-fault:nth-of-type(n+4)")
-        .exclude(".fault:nth-of-type(n+3)");
-  }
-
-  private static List<String> serious(AxeBuilder axe, String where) {
-    return axe.analyze().getViolations().stream()
-        .filter(rule -> SERIOUS.contains(rule.getImpact()))
-        .map(rule -> where + ": " + said(rule))
-        .toList();
-  }
-
-  private static String said(Rule rule) {
-    return rule.getId() + " " + rule.getNodes().stream().map(n -> n.getHtml()).limit(2).toList();
+    List<String> found = new ArrayList<>(Axe.rules(page, where));
+    found.addAll(Axe.colours(page, where));
+    return found;
   }
 }

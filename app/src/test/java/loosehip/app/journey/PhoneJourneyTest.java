@@ -16,11 +16,13 @@ import loosehip.app.store.Homework;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.Skip;
 import loosehip.core.plan.ItemId;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** From the code on the trainer's screen to a finished session on a phone that loses its line. */
+@Order(5)
 class PhoneJourneyTest extends MeasureJourney {
   @Autowired Plans plans;
   @Autowired Workups workups;

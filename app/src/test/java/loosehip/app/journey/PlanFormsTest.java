@@ -23,6 +23,7 @@ import loosehip.core.plan.Planner;
 import loosehip.core.safety.Caution;
 import loosehip.core.safety.Movement;
 import org.hamcrest.Matchers;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,6 +31,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** The forms of a plan without a browser: what is kept and what is refused. */
+@Order(7)
 class PlanFormsTest extends PlanForms {
   @Autowired PlanTemplates templates;
 

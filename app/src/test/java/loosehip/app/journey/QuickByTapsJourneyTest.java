@@ -14,6 +14,7 @@ import loosehip.app.golfer.Workup;
 import loosehip.core.body.Handed;
 import loosehip.core.measure.RunningOrder;
 import loosehip.core.measure.Slot;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -21,6 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * A new golfer from the name to the end of Quick, every tap counted: the field, each letter, each
  * digit. What is tapped stands in the window already; nobody scrolls for it.
  */
+@Order(3)
 class QuickByTapsJourneyTest extends MeasureJourney {
   private int taps;
 

@@ -33,15 +33,18 @@ class ClinicianBundleTest {
     return Workup.of(GolferText.of(golfer), GolferText.TODAY);
   }
 
-  private static List<SingleValidationMessage> wrong(String json) {
+  private static FhirValidator validator() {
     FhirContext r4 = FhirContext.forR4Cached();
-    FhirInstanceValidator instance =
-        new FhirInstanceValidator(
-            new ValidationSupportChain(
-                new DefaultProfileValidationSupport(r4),
-                new CommonCodeSystemsTerminologyService(r4),
-                new InMemoryTerminologyServerValidationSupport(r4)));
-    FhirValidator validator = r4.newValidator().registerValidatorModule(instance);
+    return r4.newValidator()
+        .registerValidatorModule(
+            new FhirInstanceValidator(
+                new ValidationSupportChain(
+                    new DefaultProfileValidationSupport(r4),
+                    new CommonCodeSystemsTerminologyService(r4),
+                    new InMemoryTerminologyServerValidationSupport(r4))));
+  }
+
+  private static List<SingleValidationMessage> wrong(FhirValidator validator, String json) {
     return validator.validateWithResult(json).getMessages().stream()
         .filter(m -> m.getSeverity().compareTo(ResultSeverityEnum.ERROR) >= 0)
         .toList();
@@ -60,13 +63,14 @@ class ClinicianBundleTest {
 
   @Test
   void theValidatorOfTheLibraryFindsNothingWrong() {
-    assertThat(wrong(ClinicianBundle.json(workup(MEASURED), GolferText.TODAY)))
+    FhirValidator validator = validator();
+    assertThat(wrong(validator, ClinicianBundle.json(workup(MEASURED), GolferText.TODAY)))
         .extracting(m -> m.getLocationString() + ": " + m.getMessage())
         .isEmpty();
     String broken =
         ClinicianBundle.json(workup(MEASURED), GolferText.TODAY)
             .replace("\"final\"", "\"finished\"");
-    assertThat(wrong(broken)).isNotEmpty();
+    assertThat(wrong(validator, broken)).isNotEmpty();
   }
 
   @Test

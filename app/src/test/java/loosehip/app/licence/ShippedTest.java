@@ -3,6 +3,7 @@ package loosehip.app.licence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
+import java.io.File;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -21,6 +22,26 @@ class ShippedTest {
     assertThat(all)
         .extracting(Shipped::name)
         .noneMatch(n -> n.contains("junit") || n.contains("mockito") || n.contains("playwright"));
+  }
+
+  /** The bill is kept as a file; after a change of dependencies it is written anew. */
+  @Test
+  void theBillNamesWhatShipsAndNothingElse() throws Exception {
+    List<String> ships =
+        Stream.of(
+                Files.readString(Path.of("target", "ships.classpath"))
+                    .strip()
+                    .split(File.pathSeparator))
+            .map(p -> Path.of(p).getFileName().toString())
+            .filter(jar -> jar.endsWith(".jar") && !jar.startsWith("loose-hip"))
+            .toList();
+    assertThat(ships).hasSizeGreaterThan(80);
+    assertThat(
+            Shipped.all().stream()
+                .filter(s -> !s.version().isEmpty() && !s.name().startsWith("loosehip:"))
+                .map(s -> s.name().replaceAll(".*:", "") + "-" + s.version() + ".jar"))
+        .as("written anew by: mvn -Pbill package -DskipTests")
+        .containsExactlyInAnyOrderElementsOf(ships);
   }
 
   /** Each font that ships has its licence in the same folder. */
