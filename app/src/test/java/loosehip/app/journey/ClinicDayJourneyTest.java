@@ -264,9 +264,7 @@ class ClinicDayJourneyTest extends MeasureJourney {
 
   @Test
   void twoTrainersSeeEachOtherAndTheLastCorrectionWinsVisibly() {
-    accounts
-        .bySignInName("moss")
-        .orElseGet(() -> accounts.addHelper(wren, "Moss", "moss", hash()));
+    accounts.bySignInName("moss").orElseGet(() -> accounts.addHelper(wren, "Moss", "moss", hash()));
     String card = "/golfers/" + golfer + "/measure?card=hinge-contact&mode=run";
     page.navigate(card);
     page.keyboard().type("36");

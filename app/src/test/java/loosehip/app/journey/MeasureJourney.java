@@ -51,8 +51,7 @@ abstract class MeasureJourney extends JourneyTest {
     wren =
         accounts
             .bySignInName(name())
-            .orElseGet(
-                () -> accounts.addPractice("The Shed", "Wren", name(), hash()));
+            .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), hash()));
     golfer = consenting("Isla Brodie");
     context = Browser.context(port, 1280, 800);
     page = signedIn(context, name());

@@ -16,8 +16,8 @@ import loosehip.app.store.Homework;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.Skip;
 import loosehip.core.plan.ItemId;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 

