@@ -50,21 +50,11 @@ class DoorsTest extends FormsTest {
 
   @BeforeEach
   void aGolferWithAPlan() throws Exception {
-    for (String[] taken :
-        new String[][] {
-          {"seated-rotation.right.internal", "22"},
-          {"seated-rotation.left.internal", "24"},
-          {"seated-rotation.left.external", "45"},
-          {"trunk-turn.right", "40"}
-        }) {
-      send(
-          post("/golfers/" + golfer + "/measure/" + taken[0] + "/tries")
-              .param("value", taken[1])
-              .param("submitKey", taken[0]));
-    }
-    note("fault.sway", "clear");
-    note("wish.minutes", "20");
-    note("wish.days", "5");
+    taken("seated-rotation.right.internal", 22);
+    taken("seated-rotation.left.internal", 24);
+    taken("seated-rotation.left.external", 45);
+    taken("trunk-turn.right", 40);
+    jot("fault.sway=clear", "wish.minutes=20", "wish.days=5");
     send(post("/golfers/" + golfer + "/plan/give"));
     assertThat(file().given()).isPresent();
   }

@@ -7,6 +7,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import loosehip.app.fact.Facts;
 import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
@@ -15,6 +21,9 @@ import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
 import loosehip.app.store.Golfers;
 import loosehip.app.store.Journal;
+import loosehip.app.store.Note;
+import loosehip.core.measure.Slot;
+import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -57,7 +66,7 @@ abstract class FormsTest {
             .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), "hash"));
     wren = new SignedIn(account);
     golfer = golfers.add(account, "Isla Brodie");
-    note("consent", "wording 1");
+    jot("consent=wording 1");
     asked();
   }
 
@@ -68,8 +77,41 @@ abstract class FormsTest {
 
   /** Asks which hand and the warning signs; all are answered with no. */
   void asked() throws Exception {
-    note("who.handed", "right");
-    send(post("/golfers/" + golfer + "/talk/all-no"));
+    List<String> facts = new ArrayList<>(List.of("who.handed=right"));
+    for (WarningSign sign : WarningSign.values()) {
+      facts.add(Facts.WARNING.about(sign).key() + "=no");
+    }
+    jot(facts.toArray(String[]::new));
+  }
+
+  /** Facts as they are kept, past the forms: what a test begins with and is not about. */
+  void jot(String... facts) {
+    List<Note> notes = new ArrayList<>();
+    for (String each : facts) {
+      String[] halves = each.split("=", 2);
+      notes.add(Facts.parse(halves[0]).orElseThrow().noteTyped(halves[1]));
+    }
+    journal.note(file(), wren.account(), notes, "begun with");
+  }
+
+  /** Tries of a number, past the forms. */
+  void taken(String slot, double... numbers) {
+    Slot at = Slot.parse(slot).orElseThrow();
+    GolferFile file = file();
+    for (double number : numbers) {
+      journal.take(
+          file,
+          wren.account(),
+          new Journal.NewTry(
+              at,
+              Optional.of(number),
+              Optional.empty(),
+              at.test().methods().stream().findFirst(),
+              Set.of(),
+              false),
+          UUID.randomUUID().toString(),
+          "try");
+    }
   }
 
   ResultActions note(String topic, String value) throws Exception {

@@ -3,7 +3,6 @@ package loosehip.app.journey;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.time.LocalDate;
-import java.util.List;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
@@ -18,33 +17,21 @@ abstract class PlanForms extends FormsTest {
   @Autowired Plans plans;
 
   @BeforeEach
-  void aStiffGolferWithTime() throws Exception {
-    for (String take :
-        List.of(
-            "seated-rotation.right.internal 22",
-            "seated-rotation.left.internal 24",
-            "seated-rotation.left.external 45",
-            "trunk-turn.right 30",
-            "bridge-hold.left 8",
-            "bridge-hold.right 9")) {
-      String[] words = take.split(" ");
-      send(
-          post("/golfers/" + golfer + "/measure/" + words[0] + "/tries")
-              .param("value", words[1])
-              .param("submitKey", take));
-    }
-    for (String fact :
-        List.of(
-            "fault.sway=clear",
-            "fault.reverse-tilt=clear",
-            "wish.minutes=30",
-            "wish.days=5",
-            "wish.tool-club=yes",
-            "wish.tool-chair=yes")) {
-      String[] halves = fact.split("=");
-      note(halves[0], halves[1]);
-    }
-    note("wish.start", LocalDate.now().toString());
+  void aStiffGolferWithTime() {
+    taken("seated-rotation.right.internal", 22);
+    taken("seated-rotation.left.internal", 24);
+    taken("seated-rotation.left.external", 45);
+    taken("trunk-turn.right", 30);
+    taken("bridge-hold.left", 8);
+    taken("bridge-hold.right", 9);
+    jot(
+        "fault.sway=clear",
+        "fault.reverse-tilt=clear",
+        "wish.minutes=30",
+        "wish.days=5",
+        "wish.tool-club=yes",
+        "wish.tool-chair=yes",
+        "wish.start=" + LocalDate.now());
   }
 
   String read(String address) throws Exception {

@@ -8,7 +8,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,14 +17,11 @@ import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Homework;
-import loosehip.app.store.Journal;
 import loosehip.app.store.Visits;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.RuleBook;
-import loosehip.core.measure.Method;
-import loosehip.core.measure.Slot;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,16 +50,16 @@ class RecordFormsTest extends FormsTest {
   private void closedBlock(double to, boolean gone) throws Exception {
     LocalDate start = LocalDate.now().minusDays(60);
     golfer = golfers.add(wren.account(), "Isla Brodie", start);
-    note("consent", "wording 1");
+    jot("consent=wording 1");
     asked();
-    for (String[] fact :
-        new String[][] {
-          {"wish.minutes", "10"}, {"wish.days", "3"}, {"wish.tool-club", "yes"},
-          {"wish.start", start.toString()}, {"setup.trailFlare", "10"}, {"setup.leadFlare", "20"}
-        }) {
-      note(fact[0], fact[1]);
-    }
-    note("fault.sway", "clear");
+    jot(
+        "wish.minutes=10",
+        "wish.days=3",
+        "wish.tool-club=yes",
+        "wish.start=" + start,
+        "setup.trailFlare=10",
+        "setup.leadFlare=20",
+        "fault.sway=clear");
     measured(24);
     plans.giveFrom(
         workups.openToWrite(wren.account(), golfer),
@@ -104,28 +100,10 @@ class RecordFormsTest extends FormsTest {
   }
 
   private void measured(double trailIn) {
-    for (String[] slot :
-        new String[][] {
-          {"seated-rotation.right.internal", String.valueOf(trailIn)},
-          {"seated-rotation.left.internal", "36"},
-          {"seated-rotation.left.external", "44"},
-          {"trunk-turn.right", "47"}
-        }) {
-      for (int i = 0; i < 3; i++) {
-        journal.take(
-            file(),
-            wren.account(),
-            new Journal.NewTry(
-                Slot.parse(slot[0]).orElseThrow(),
-                Optional.of(Double.parseDouble(slot[1])),
-                Optional.empty(),
-                Optional.of(Method.INCLINOMETER),
-                Set.of(),
-                false),
-            UUID.randomUUID().toString(),
-            "try");
-      }
-    }
+    taken("seated-rotation.right.internal", trailIn, trailIn, trailIn);
+    taken("seated-rotation.left.internal", 36, 36, 36);
+    taken("seated-rotation.left.external", 44, 44, 44);
+    taken("trunk-turn.right", 47, 47, 47);
   }
 
   private String record() throws Exception {
