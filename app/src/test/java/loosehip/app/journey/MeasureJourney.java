@@ -40,7 +40,7 @@ abstract class MeasureJourney extends JourneyTest {
   @Autowired Journal journal;
   @Autowired PasswordEncoder passwords;
 
-  final List<String> complaints = Browser.complaints();
+  List<String> complaints;
   Account wren;
   String golfer;
   BrowserContext context;
@@ -53,8 +53,11 @@ abstract class MeasureJourney extends JourneyTest {
             .bySignInName(name())
             .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), hash()));
     golfer = consenting("Isla Brodie");
-    context = Browser.context(port, 1280, 800);
-    page = signedIn(context, name());
+    Browser.Kept kept = Browser.kept(port);
+    complaints = kept.complaints();
+    context = kept.context();
+    page = kept.page();
+    enter(page, name());
   }
 
   /** The hash of everybody's password. */
@@ -72,7 +75,16 @@ abstract class MeasureJourney extends JourneyTest {
 
   @AfterEach
   void leave() {
-    context.close();
+    if (keepsPage()) {
+      Browser.kept(port).empty();
+    } else {
+      Browser.letGo();
+    }
+  }
+
+  /** Whether the next test may go on with the same page. */
+  boolean keepsPage() {
+    return true;
   }
 
   String consenting(String name) {
@@ -101,15 +113,19 @@ abstract class MeasureJourney extends JourneyTest {
   /** A page of somebody signed in; where it stands is not said. */
   Page signedIn(BrowserContext in, String name) {
     Page signedIn = Browser.page(in, complaints);
+    enter(signedIn, name);
+    return signedIn;
+  }
+
+  private void enter(Page at, String name) {
     List<Cookie> held = SIGNED_IN.get(port + name);
     if (held == null) {
-      signedIn.navigate("/");
-      signIn(signedIn, name);
-      SIGNED_IN.put(port + name, in.cookies());
+      at.navigate("/");
+      signIn(at, name);
+      SIGNED_IN.put(port + name, at.context().cookies());
     } else {
-      in.addCookies(held);
+      at.context().addCookies(held);
     }
-    return signedIn;
   }
 
   static void signIn(Page at, String name) {
