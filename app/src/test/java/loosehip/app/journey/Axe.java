@@ -10,8 +10,9 @@ import java.util.Objects;
 
 /**
  * What axe finds on a page that is serious or critical. Colours are looked at apart from the rest:
- * they are the same at every width, and each kind of text (colour, size, ground) is looked at twice
- * where a page repeats it a hundred times. Of lists of many alike the first entries are looked at.
+ * they are the same at every width, and each kind of text (colour, large or not, ground) is looked
+ * at once where a page repeats it a hundred times. Of lists of many alike the first entries are
+ * looked at.
  */
 final class Axe {
   private static final String SOURCE = source();
@@ -27,7 +28,7 @@ final class Axe {
       () => {
         getComputedStyle(document.body).color;
         document.getAnimations().forEach(a => a instanceof CSSTransition && a.finish());
-        const seen = new Map();
+        const seen = new Set();
         document.querySelectorAll('[data-looked-at]').forEach(e => delete e.dataset.lookedAt);
         for (const e of document.body.querySelectorAll('*')) {
           const says = [...e.childNodes].some(c => c.nodeType === 3 && c.data.trim());
@@ -39,9 +40,11 @@ final class Axe {
             ground += at.backgroundColor === 'rgba(0, 0, 0, 0)' ? '' : at.backgroundColor;
             ground += at.opacity;
           }
-          const kind = [style.color, style.fill, style.fontSize, style.fontWeight, ground].join();
-          seen.set(kind, (seen.get(kind) || 0) + 1);
-          if (seen.get(kind) <= 2) e.dataset.lookedAt = '';
+          const size = parseFloat(style.fontSize);
+          const large = size >= 24 || (size >= 18.6 && style.fontWeight >= 700);
+          const kind = [style.color, style.fill, large, ground].join();
+          if (!seen.has(kind)) e.dataset.lookedAt = '';
+          seen.add(kind);
         }
         return axe.run({include: [['[data-looked-at]']]},
           {resultTypes: ['violations'], runOnly: ['color-contrast']});

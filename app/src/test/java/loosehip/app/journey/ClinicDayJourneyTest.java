@@ -18,7 +18,7 @@ import loosehip.core.measure.TestCard;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** A whole screen at the speed of a clinic day: by keys, on the sheet, by thumb on a phone. */
+/** A whole screen at the speed of a clinic day: by keys and on the sheet. */
 @Order(4)
 class ClinicDayJourneyTest extends MeasureJourney {
 
@@ -150,40 +150,6 @@ class ClinicDayJourneyTest extends MeasureJourney {
 
   private Workup workup() {
     return Workup.of(file(golfer), LocalDate.now());
-  }
-
-  @Test
-  void aQuickScreenByThumbOnAPhone() {
-    note(golfer, "order", "quick", true);
-    try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, name());
-      thumb.navigate("/golfers/" + golfer + "/measure?mode=run");
-      // standing, hinge, trunk, words, seconds: every kind of card comes within these
-      int cards = 10;
-      for (int i = 0; i < cards; i++) {
-        if (thumb.locator("#entry").count() == 1) {
-          thumb.locator("[data-digit='2']").tap();
-          thumb.locator("[data-digit='6']").tap();
-          thumb.locator(".pad-take").tap();
-          assertThat(thumb.locator(".tries .try")).hasCount(1);
-          if (thumb.locator("h1").textContent().contains("tilt")) {
-            thumb.locator(".words-beside label").first().tap();
-            assertThat(thumb.locator(".words-beside input:checked")).hasCount(1);
-          }
-        } else {
-          for (int row = 0; row < 2; row++) {
-            thumb.locator(".word-row").nth(row).locator("label").first().tap();
-            assertThat(thumb.locator(".word-row input:checked")).hasCount(row + 1);
-          }
-        }
-        assertThat(thumb.locator("html")).hasJSProperty("scrollWidth", 390);
-        String before = thumb.url();
-        thumb.locator("[data-next]").tap();
-        thumb.waitForURL(url -> !url.equals(before));
-      }
-      assertThat(RunningOrder.QUICK.taken(workup().golfer().screen(), Handed.RIGHT))
-          .isEqualTo(cards);
-    }
   }
 
   @Test

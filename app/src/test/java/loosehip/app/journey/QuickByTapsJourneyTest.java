@@ -90,6 +90,9 @@ class QuickByTapsJourneyTest extends MeasureJourney {
       }
       tap(page, ".pad-next");
     }
+    assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
+        .as("wide")
+        .isLessThanOrEqualTo(page.viewportSize().width);
     page.waitForURL(url -> !url.equals(before));
   }
 
