@@ -68,6 +68,9 @@ class QuickByTapsJourneyTest extends MeasureJourney {
   private void card(Page page, int tries) {
     String before = page.url();
     String title = page.locator("h1").textContent();
+    assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
+        .as("wide")
+        .isLessThanOrEqualTo(page.viewportSize().width);
     if (page.locator("#entry").count() == 0) {
       for (Locator row : page.locator(".word-row").all()) {
         tap(page, row.locator("label").first());
@@ -90,9 +93,6 @@ class QuickByTapsJourneyTest extends MeasureJourney {
       }
       tap(page, ".pad-next");
     }
-    assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
-        .as("wide")
-        .isLessThanOrEqualTo(page.viewportSize().width);
     page.waitForURL(url -> !url.equals(before));
   }
 

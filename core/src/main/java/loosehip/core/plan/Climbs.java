@@ -29,6 +29,7 @@ final class Climbs {
   private final Map<LimitKind, Double> needs;
   private final Set<ItemId> base;
   private final Outcomes outcomes;
+  private final ByQuietChest quietChest;
 
   /**
    * @param base exercises that are base work; they need no need
@@ -45,6 +46,7 @@ final class Climbs {
     this.needs = needs;
     this.base = base;
     this.outcomes = outcomes;
+    this.quietChest = ByQuietChest.of(request.body().screen());
   }
 
   /**
@@ -111,7 +113,7 @@ final class Climbs {
   private boolean wanted(Exercise exercise) {
     double worth =
         needs.entrySet().stream()
-            .mapToDouble(n -> n.getValue() * exercise.service(n.getKey()))
+            .mapToDouble(n -> n.getValue() * quietChest.service(exercise, n.getKey()))
             .sum();
     return base.contains(exercise.id()) || worth >= SERIOUS || reciprocalFirst(exercise);
   }
@@ -142,7 +144,7 @@ final class Climbs {
           default -> Optional.empty();
         };
     boolean reaches = of.isEmpty() || allowed.legs(exercise).contains(of.get());
-    return reaches ? exercise.service(limit) : 0;
+    return reaches ? quietChest.service(exercise, limit) : 0;
   }
 
   /**
