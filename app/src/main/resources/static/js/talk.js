@@ -82,4 +82,12 @@
       say();
     });
   }
+  // What follows from a caution is open where there is room; on a phone its counts stand there.
+  const room = window.matchMedia("(min-width: 901px)");
+  function unfold() {
+    if (!room.matches) return;
+    for (const all of document.querySelectorAll(".follows")) all.open = true;
+  }
+  unfold();
+  document.addEventListener("htmx:oobAfterSwap", unfold);
 })();

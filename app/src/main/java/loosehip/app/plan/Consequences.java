@@ -54,7 +54,26 @@ public class Consequences {
       List<String> leftOut,
       List<String> withCare,
       List<String> notPlanned,
-      List<String> changed) {}
+      List<String> changed) {
+
+    /** How much that is, where there is no room for all of it; empty when it is nothing. */
+    public String counted() {
+      List<String> parts = new ArrayList<>();
+      count(parts, leftOut, "not tested");
+      count(parts, withCare, "tested with care");
+      count(parts, notPlanned, "never planned");
+      if (!changed.isEmpty()) {
+        parts.add((parts.isEmpty() ? "some" : "others") + " done differently");
+      }
+      return String.join(", ", parts);
+    }
+
+    private static void count(List<String> parts, List<String> of, String what) {
+      if (!of.isEmpty()) {
+        parts.add(of.size() + " " + what);
+      }
+    }
+  }
 
   /** The consequences of every noted caution of a golfer. */
   public List<Consequence> of(Workup workup) {
