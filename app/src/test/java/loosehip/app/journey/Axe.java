@@ -18,7 +18,7 @@ final class Axe {
   private static final String SOURCE = source();
   private static final String RULES =
       """
-      () => axe.run({exclude: [
+      () => axe.run({exclude: [['[data-frame]'],
           ['.test-entry:nth-child(n+4)'], ['.exercise-entry:nth-child(n+4)'],
           ['.rule-fault:nth-of-type(n+4)'], ['.fault:nth-of-type(n+3)']]},
         {resultTypes: ['violations'], rules: {'color-contrast': {enabled: false}}})
@@ -32,7 +32,7 @@ final class Axe {
         document.querySelectorAll('[data-looked-at]').forEach(e => delete e.dataset.lookedAt);
         for (const e of document.body.querySelectorAll('*')) {
           const says = [...e.childNodes].some(c => c.nodeType === 3 && c.data.trim());
-          if (!says || !e.checkVisibility()) continue;
+          if (!says || !e.checkVisibility() || e.closest('[data-frame]')) continue;
           const style = getComputedStyle(e);
           let ground = '';
           for (let a = e; a; a = a.parentElement) {
@@ -62,6 +62,16 @@ final class Axe {
       """;
 
   private Axe() {}
+
+  /**
+   * What is the same on every station (head, way, view of the pivot, help) is left out from now on,
+   * until another page is opened.
+   */
+  static void workAlone(Page page) {
+    page.evaluate(
+        "document.querySelectorAll('header, #stations, #plan-view, dialog')"
+            + ".forEach(e => e.dataset.frame = '')");
+  }
 
   /** Everything but colours. */
   static List<String> rules(Page page, String where) {
