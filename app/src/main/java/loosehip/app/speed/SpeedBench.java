@@ -43,7 +43,7 @@ public final class SpeedBench {
   private static final int VISITS = 37_000;
   private static final int[] SHARES = {1, 10, 100};
   private static final int LEAST_GOLFERS = 8;
-  private static final int WARM_UPS = 40;
+  private static final int WARM_UPS = 200;
   private static final int RUNS = 60;
   private static final String PASSWORD = "bench-only-password";
 
