@@ -208,7 +208,8 @@ public final class PlanWords {
     return switch (free.because()) {
       case NOTHING_SHORT -> "nothing more that was measured is short";
       case NOT_MEASURED -> "not measured, so not trained yet: " + titles(free.untested());
-      case BLOCKED -> "cautions keep out what would fill them";
+      case BLOCKED ->
+          "a caution, a shifted arc or pain keeps out what would fill them (see what is left out)";
       case NOT_YET -> "what would fill them waits for a test, or for the rung below";
       case NO_TOOL -> "what would fill them needs tools that are not at hand";
       case SEVEN -> "a session has its seven exercises";

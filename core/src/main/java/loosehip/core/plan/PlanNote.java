@@ -47,7 +47,7 @@ public sealed interface PlanNote {
       NOTHING_SHORT,
       /** Tests not taken might fill them. */
       NOT_MEASURED,
-      /** Cautions keep out what would fill them. */
+      /** Cautions, a shifted arc or pain keep out what would fill them. */
       BLOCKED,
       /** What would fill them waits for something measured or held. */
       NOT_YET,
