@@ -83,9 +83,9 @@ public class Workups {
     files.forget();
   }
 
-  /** What every door asks before it opens for a golfer. */
+  /** What every door asks before it opens for a golfer; earlier visits tell of cautions too. */
   public Guard guard(Account account, String golferId) {
-    return Cases.guard(fileToWrite(account, golferId), LocalDate.now(clock));
+    return Cases.guard(file(account, golferId), LocalDate.now(clock));
   }
 
   /** The golfer, judged as things stand. */
