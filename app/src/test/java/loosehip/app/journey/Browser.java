@@ -76,7 +76,6 @@ final class Browser {
       page.unrouteAll();
       page.setViewportSize(1280, 800);
       context.setOffline(false);
-      context.clearCookies();
       complaints.clear();
     }
   }

@@ -117,9 +117,15 @@ abstract class MeasureJourney extends JourneyTest {
     return signedIn;
   }
 
+  /**
+   * What a page asked before may be answered late: it is never left without a session, so that no
+   * answer brings a stranger's cookie.
+   */
   private void enter(Page at, String name) {
     List<Cookie> held = SIGNED_IN.get(port + name);
     if (held == null) {
+      at.navigate("about:blank");
+      at.context().clearCookies();
       at.navigate("/");
       signIn(at, name);
       SIGNED_IN.put(port + name, at.context().cookies());
