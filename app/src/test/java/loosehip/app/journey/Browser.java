@@ -21,8 +21,6 @@ final class Browser {
   private static final ThreadLocal<com.microsoft.playwright.Browser> CHROMIUM =
       ThreadLocal.withInitial(Browser::launched);
 
-  private static final ThreadLocal<Kept> KEPT = new ThreadLocal<>();
-
   static {
     PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
   }
@@ -63,42 +61,6 @@ final class Browser {
                     .setAcceptDownloads(true));
     context.setDefaultTimeout(30_000);
     return context;
-  }
-
-  /**
-   * A page of 1280 × 800 that a thread keeps from test to test, with what its scripts complained
-   * about: a page in a new context costs three times one in the same.
-   */
-  record Kept(int port, BrowserContext context, Page page, List<String> complaints) {
-    /** Nothing of a test stays for the next. */
-    void empty() {
-      page.evaluate("localStorage.clear(); sessionStorage.clear()");
-      page.unrouteAll();
-      page.setViewportSize(1280, 800);
-      context.setOffline(false);
-      complaints.clear();
-    }
-  }
-
-  /** The page this thread keeps; a new one where none is left. */
-  static Kept kept(int port) {
-    Kept kept = KEPT.get();
-    if (kept == null || kept.port() != port || kept.page().isClosed()) {
-      List<String> complaints = complaints();
-      BrowserContext context = context(port, 1280, 800);
-      kept = new Kept(port, context, page(context, complaints), complaints);
-      KEPT.set(kept);
-    }
-    return kept;
-  }
-
-  /** Lets the page of this thread go, as after a test that changed more than can be put back. */
-  static void letGo() {
-    Kept kept = KEPT.get();
-    if (kept != null) {
-      kept.context().close();
-      KEPT.remove();
-    }
   }
 
   /** A phone under a thumb. */

@@ -14,12 +14,6 @@ import org.junit.jupiter.api.Test;
 
 /** The line is lost while tries are taken: the page says so, keeps them, and sends each once. */
 class LostLineJourneyTest extends MeasureJourney {
-  /** Questions on leaving are answered by what a test hangs on the page. */
-  @Override
-  boolean keepsPage() {
-    return false;
-  }
-
   private static final String CARD = "trunk-turn.right";
 
   @Test

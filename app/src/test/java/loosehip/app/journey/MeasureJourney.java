@@ -40,7 +40,7 @@ abstract class MeasureJourney extends JourneyTest {
   @Autowired Journal journal;
   @Autowired PasswordEncoder passwords;
 
-  List<String> complaints;
+  final List<String> complaints = Browser.complaints();
   Account wren;
   String golfer;
   BrowserContext context;
@@ -53,11 +53,8 @@ abstract class MeasureJourney extends JourneyTest {
             .bySignInName(name())
             .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), hash()));
     golfer = consenting("Isla Brodie");
-    Browser.Kept kept = Browser.kept(port);
-    complaints = kept.complaints();
-    context = kept.context();
-    page = kept.page();
-    enter(page, name());
+    context = Browser.context(port, 1280, 800);
+    page = signedIn(context, name());
   }
 
   /** The hash of everybody's password. */
@@ -75,16 +72,7 @@ abstract class MeasureJourney extends JourneyTest {
 
   @AfterEach
   void leave() {
-    if (keepsPage()) {
-      Browser.kept(port).empty();
-    } else {
-      Browser.letGo();
-    }
-  }
-
-  /** Whether the next test may go on with the same page. */
-  boolean keepsPage() {
-    return true;
+    context.close();
   }
 
   String consenting(String name) {
@@ -113,25 +101,15 @@ abstract class MeasureJourney extends JourneyTest {
   /** A page of somebody signed in; where it stands is not said. */
   Page signedIn(BrowserContext in, String name) {
     Page signedIn = Browser.page(in, complaints);
-    enter(signedIn, name);
-    return signedIn;
-  }
-
-  /**
-   * What a page asked before may be answered late: it is never left without a session, so that no
-   * answer brings a stranger's cookie.
-   */
-  private void enter(Page at, String name) {
     List<Cookie> held = SIGNED_IN.get(port + name);
     if (held == null) {
-      at.navigate("about:blank");
-      at.context().clearCookies();
-      at.navigate("/");
-      signIn(at, name);
-      SIGNED_IN.put(port + name, at.context().cookies());
+      signedIn.navigate("/");
+      signIn(signedIn, name);
+      SIGNED_IN.put(port + name, in.cookies());
     } else {
-      at.context().addCookies(held);
+      in.addCookies(held);
     }
+    return signedIn;
   }
 
   static void signIn(Page at, String name) {

@@ -172,6 +172,7 @@ class PhoneJourneyTest extends MeasureJourney {
       phone.keyboard().press("p");
       assertThat(phone.locator("#ask-pain")).isVisible();
     }
+    page.context().close();
     try (BrowserContext plain = Browser.withoutScripts(port)) {
       Page sheet = plain.newPage();
       sheet.navigate(link);
