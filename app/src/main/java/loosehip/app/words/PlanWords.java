@@ -208,8 +208,9 @@ public final class PlanWords {
     return switch (free.because()) {
       case NOTHING_SHORT -> "nothing more that was measured is short";
       case NOT_MEASURED -> "not measured, so not trained yet: " + titles(free.untested());
-      case BLOCKED ->
-          "a caution, a shifted arc or pain keeps out what would fill them (see what is left out)";
+      case CAUTION -> "cautions keep out what would fill them";
+      case SHIFTED_ARC -> "a shifted arc keeps out what would fill them";
+      case STOPPED -> "pain has stopped what would fill them";
       case NOT_YET -> "what would fill them waits for a test, or for the rung below";
       case NO_TOOL -> "what would fill them needs tools that are not at hand";
       case SEVEN -> "a session has its seven exercises";

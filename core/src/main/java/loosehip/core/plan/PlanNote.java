@@ -47,8 +47,12 @@ public sealed interface PlanNote {
       NOTHING_SHORT,
       /** Tests not taken might fill them. */
       NOT_MEASURED,
-      /** Cautions, a shifted arc or pain keep out what would fill them. */
-      BLOCKED,
+      /** Cautions keep out what would fill them. */
+      CAUTION,
+      /** A shifted arc keeps out what would fill them. */
+      SHIFTED_ARC,
+      /** Pain told in the log has stopped what would fill them. */
+      STOPPED,
       /** What would fill them waits for something measured or held. */
       NOT_YET,
       /** What would fill them needs tools. */

@@ -204,7 +204,9 @@ final class WhyNot {
   private static Optional<PlanNote.MinutesFree.Because> because(Reason.Kind kind) {
     return switch (kind) {
       case SEVEN -> Optional.of(PlanNote.MinutesFree.Because.SEVEN);
-      case CAUTION, SHIFTED_ARC, STOPPED -> Optional.of(PlanNote.MinutesFree.Because.BLOCKED);
+      case CAUTION -> Optional.of(PlanNote.MinutesFree.Because.CAUTION);
+      case SHIFTED_ARC -> Optional.of(PlanNote.MinutesFree.Because.SHIFTED_ARC);
+      case STOPPED -> Optional.of(PlanNote.MinutesFree.Because.STOPPED);
       case TOOL -> Optional.of(PlanNote.MinutesFree.Because.NO_TOOL);
       case GATE, LATER -> Optional.of(PlanNote.MinutesFree.Because.NOT_YET);
       case REST, POSITION, COLD, FIRST_NEED, TIME ->

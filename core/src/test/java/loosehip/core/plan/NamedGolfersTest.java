@@ -163,7 +163,7 @@ class NamedGolfersTest {
     assertThat(sore.judged().links().get(0).fault().id()).isEqualTo("reverse-tilt");
     assertThat(sore.serving(LimitKind.TRUNK_TURN)).isNotEmpty();
     assertThat(sore.drill("neutral-turns").now()).isTrue();
-    assertThat(sore.freeBecause()).isEqualTo(PlanNote.MinutesFree.Because.BLOCKED);
+    assertThat(sore.freeBecause()).isEqualTo(PlanNote.MinutesFree.Because.CAUTION);
   }
 
   @Test
