@@ -5,9 +5,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
+import java.security.KeyStoreException;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.security.cert.X509Certificate;
@@ -22,6 +24,7 @@ import java.util.TreeSet;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import loosehip.app.Settings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -40,6 +43,9 @@ class LanKey {
   private final Path folder;
   private final Lan lan;
   private final Clock clock;
+  private @Nullable Held held;
+
+  private record Held(FileTime written, X509Certificate certificate) {}
 
   LanKey(Settings settings, Lan lan, Clock clock) {
     this.folder = settings.home().resolve("lan");
@@ -79,15 +85,28 @@ class LanKey {
   }
 
   /** The certificate a phone is asked to trust. */
-  X509Certificate certificate() {
-    file();
-    try (InputStream in = Files.newInputStream(folder.resolve("key.p12"))) {
-      KeyStore store = KeyStore.getInstance("PKCS12");
-      store.load(in, password().toCharArray());
-      return (X509Certificate) store.getCertificate(ALIAS);
+  synchronized X509Certificate certificate() {
+    try {
+      return read(file());
     } catch (IOException | GeneralSecurityException unreadable) {
       throw new IllegalStateException("The key of the local network cannot be read", unreadable);
     }
+  }
+
+  /** The certificate of a file; opening it is slow on purpose, so once for as long as it stands. */
+  private X509Certificate read(Path file) throws IOException, GeneralSecurityException {
+    FileTime written = Files.getLastModifiedTime(file);
+    if (held == null || !written.equals(held.written())) {
+      try (InputStream in = Files.newInputStream(file)) {
+        KeyStore store = KeyStore.getInstance("PKCS12");
+        store.load(in, password().toCharArray());
+        if (!(store.getCertificate(ALIAS) instanceof X509Certificate certificate)) {
+          throw new KeyStoreException("The file holds no key of ours");
+        }
+        held = new Held(written, certificate);
+      }
+    }
+    return held.certificate();
   }
 
   /** Its fingerprint, to be compared by eye. */
@@ -104,10 +123,8 @@ class LanKey {
     if (!Files.exists(file)) {
       return false;
     }
-    try (InputStream in = Files.newInputStream(file)) {
-      KeyStore store = KeyStore.getInstance("PKCS12");
-      store.load(in, password().toCharArray());
-      X509Certificate kept = (X509Certificate) store.getCertificate(ALIAS);
+    try {
+      X509Certificate kept = read(file);
       Collection<List<?>> names = kept.getSubjectAlternativeNames();
       Set<String> named =
           names == null
@@ -127,6 +144,7 @@ class LanKey {
     Files.createDirectories(folder);
     closed(folder, "rwx------");
     Files.deleteIfExists(file);
+    held = null;
     Set<String> names = new TreeSet<>(lan.addresses());
     names.add("127.0.0.1");
     ProcessBuilder making =

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class FiguresTest {
   private static final Pattern MOVE = Pattern.compile("[ML](-?[0-9.]+) (-?[0-9.]+)");
 
-  private final Figures figures = new Figures();
+  private static final Figures FIGURES = new Figures();
 
   @Test
   void everyExerciseAndDrillHasAStartAndADifferentEnd() {
@@ -29,8 +29,8 @@ class FiguresTest {
     Arrays.stream(SetupRoutine.values()).map(r -> r.id().id()).forEach(ids::add);
     assertThat(ids).hasSize(48 + 34 + 8);
     for (String id : ids) {
-      Optional<Drawing> start = figures.find(id + ".start");
-      Optional<Drawing> end = figures.find(id + ".end");
+      Optional<Drawing> start = FIGURES.find(id + ".start");
+      Optional<Drawing> end = FIGURES.find(id + ".end");
       assertThat(start).as(id).isPresent();
       assertThat(end).as(id).isPresent();
       assertThat(start.get().strokes()).as(id).isNotEqualTo(end.get().strokes());
@@ -40,7 +40,7 @@ class FiguresTest {
   @Test
   void everyTestHasADrawing() {
     for (TestCard card : RunningOrder.FULL.cards(Handed.RIGHT)) {
-      assertThat(figures.find(Instructions.name(card)).or(() -> figures.find(card.test().id())))
+      assertThat(FIGURES.find(Instructions.name(card)).or(() -> FIGURES.find(card.test().id())))
           .as(card.key())
           .isPresent();
     }
@@ -48,8 +48,8 @@ class FiguresTest {
 
   @Test
   void everyLineStaysInItsBox() {
-    for (String name : figures.names()) {
-      for (Stroke stroke : figures.find(name).orElseThrow().strokes()) {
+    for (String name : FIGURES.names()) {
+      for (Stroke stroke : FIGURES.find(name).orElseThrow().strokes()) {
         Matcher m = MOVE.matcher(stroke.path());
         while (m.find()) {
           assertThat(Double.parseDouble(m.group(1))).as(name).isBetween(-4.0, 204.0);

@@ -7,7 +7,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PasswordRuleTest {
-  private final PasswordRule rule = new PasswordRule();
+  private static final PasswordRule RULE = new PasswordRule();
 
   @ParameterizedTest
   @CsvSource({
@@ -22,7 +22,7 @@ class PasswordRuleTest {
     "xK7-marble-dune, "
   })
   void shortAndCommonOnesAreRefused(String password, String words) {
-    assertThat(rule.problem(password, List.of("The Shed", "Wren", "wren")).orElse(""))
+    assertThat(RULE.problem(password, List.of("The Shed", "Wren", "wren")).orElse(""))
         .contains(words == null ? "" : words)
         .satisfies(said -> assertThat(said.isEmpty()).isEqualTo(words == null));
   }
@@ -31,6 +31,6 @@ class PasswordRuleTest {
   @CsvSource({"64", "200", "5000"})
   void longOnesAreTaken(int length) {
     String sentence = "every day ten slow turns beside the tractor ".repeat(length / 40 + 1);
-    assertThat(rule.problem(sentence.substring(0, length), List.of())).isEmpty();
+    assertThat(RULE.problem(sentence.substring(0, length), List.of())).isEmpty();
   }
 }

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class CheckpointTest {
-  private final Figures figures = new Figures();
+  private static final Figures FIGURES = new Figures();
 
   @Test
   void everyFaultIsLookedForAtOneCheckpoint() {
@@ -30,7 +30,7 @@ class CheckpointTest {
   void everyLevelOfAFaultIsDrawnAndNoTwoAreAlike(PivotFault fault) {
     List<String> drawn =
         List.of(Level.NONE, Level.SLIGHT, Level.CLEAR).stream()
-            .map(l -> figures.find(fault.id() + "." + l.id()).orElseThrow().strokes().toString())
+            .map(l -> FIGURES.find(fault.id() + "." + l.id()).orElseThrow().strokes().toString())
             .toList();
     assertThat(drawn).doesNotHaveDuplicates();
   }
@@ -38,7 +38,7 @@ class CheckpointTest {
   @ParameterizedTest
   @EnumSource(Rhythm.class)
   void everyMomentOfTheRhythmIsDrawnAndTold(Rhythm moment) {
-    assertThat(figures.find("rhythm." + moment.id()))
+    assertThat(FIGURES.find("rhythm." + moment.id()))
         .hasValueSatisfying(d -> assertThat(d.words()).contains("front"));
     assertThat(moment.title()).isNotBlank();
     assertThat(moment.pelvis() + moment.knees()).doesNotEndWith(".");
