@@ -23,6 +23,7 @@
   document.addEventListener("input", (event) => {
     if (event.target.matches("[data-pad-entry][data-card]")) keep(event.target);
   });
+  document.addEventListener("loosehip:card", putBack);
   document.addEventListener("htmx:afterSwap", () => setTimeout(() => entries().forEach(keep), 0));
   if (document.readyState === "complete") putBack();
   else window.addEventListener("load", putBack);

@@ -162,6 +162,12 @@
     if (event.target.closest("[data-incl-cut]")) post("/cut").then(() => { part(".incl-code").replaceChildren(); again(); });
   });
   window.addEventListener("pagehide", close);
+  // Another test is laid anew: what was held for the one before is no reading of it.
+  document.addEventListener("loosehip:card", () => {
+    close();
+    lastAngle = null;
+    joined = false;
+  });
 
   window.looseHipKeys.add((event) => {
     if (event.key !== "i" || !panel()) return false;

@@ -410,13 +410,23 @@
     document.querySelector(button).setAttribute("aria-expanded", "true");
   }
 
-  window.addEventListener("load", () => {
+  function begins() {
     showsBlind();
     showsWaiting();
-    if (entry()) {
-      if (touch) entry().setAttribute("inputmode", "none");
-      else entry().focus();
-      arc();
-    }
+    if (!entry()) return;
+    if (touch) entry().setAttribute("inputmode", "none");
+    else entry().focus();
+    arc();
+  }
+  window.addEventListener("load", begins);
+
+  // Another test: nothing of the one before is in hand or open. Its title is where a reader goes on.
+  document.addEventListener("loosehip:card", () => {
+    painOpen = false;
+    noteOpen = false;
+    asked.length = 0;
+    inHand = Boolean(entry()) && entry().value !== "";
+    document.querySelector("#measure h1").focus();
+    begins();
   });
 })();

@@ -41,8 +41,11 @@ window.looseHipQueue = (function () {
     next();
   }
 
+  // While the next test is fetched nothing is sent; what came up meanwhile goes out from there.
+  const onward = () => Boolean(window.looseHipCards) && window.looseHipCards.going();
+
   function next() {
-    if (sending || stopped || held || !jobs.length || !document.getElementById("measure")) return;
+    if (onward() || sending || stopped || held || !jobs.length || !document.getElementById("measure")) return;
     sending = jobs[0];
     outcome = null;
     const here = document.querySelector(`[data-base="${CSS.escape(sending.base)}"]`) && document.querySelector(sending.target);
@@ -95,6 +98,10 @@ window.looseHipQueue = (function () {
       setTimeout(() => leave(href, minding), 40);
       return;
     }
+    if (window.looseHipCards && window.looseHipCards.ours(href)) {
+      window.looseHipCards.go(href);
+      return;
+    }
     leaving = true;
     location.href = href;
   }
@@ -106,6 +113,10 @@ window.looseHipQueue = (function () {
   });
 
   window.addEventListener("load", next);
+  document.addEventListener("loosehip:card", () => {
+    held = false;
+    next();
+  });
 
   return {
     post,

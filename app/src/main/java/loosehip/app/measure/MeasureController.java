@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -62,6 +63,7 @@ class MeasureController {
     this.clock = clock;
   }
 
+  /** One test; from another one the work alone is asked for, and the frame stays. */
   @Door(Passage.MOVES)
   @GetMapping("/golfers/{id}/measure")
   String measure(
@@ -70,6 +72,7 @@ class MeasureController {
       @RequestParam Optional<String> test,
       @RequestParam Optional<String> mode,
       @CookieValue(name = MODE, defaultValue = "run") String last,
+      @RequestHeader(name = "HX-Target", defaultValue = "") String part,
       @AuthenticationPrincipal SignedIn user,
       HttpServletResponse response,
       Model model) {
@@ -83,7 +86,7 @@ class MeasureController {
         views.view(
             workup, Cards.asked(workup, card, test), LastEntry.NONE, angles.of(user.account()));
     model.addAttribute("page", MeasurePage.run(workup, view));
-    return "measure/measure";
+    return part.equals("measure") ? "measure/card" : "measure/measure";
   }
 
   /** Remembers the mode for a year in this browser. */

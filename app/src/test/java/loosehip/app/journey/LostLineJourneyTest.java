@@ -46,6 +46,23 @@ class LostLineJourneyTest extends MeasureJourney {
         .contains("held the rail");
   }
 
+  /** With no line there is no next test either; it comes as soon as there is one. */
+  @Test
+  void goingOnWithoutALineWaitsForIt() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    String title = page.locator("h1").textContent();
+    context.setOffline(true);
+    page.locator("[data-next]").click();
+    assertThat(page.locator("#kept")).containsText("as soon as there is one");
+    assertThat(page.locator("h1")).hasText(title);
+    context.setOffline(false);
+    assertThat(page).not().hasURL(Pattern.compile(".*" + CARD));
+    assertThat(page.locator("#kept")).isHidden();
+    type("38");
+    assertThat(page.locator(".tries .try .number")).hasText("38");
+    assertThat(tries()).isEmpty();
+  }
+
   /** Loaded anew before the line is back: what waited is sent from the new page. */
   @Test
   void whatWaitsOutlivesAReloadAndANumberInHandGoesWithNext() {

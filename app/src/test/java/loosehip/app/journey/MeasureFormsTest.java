@@ -49,6 +49,23 @@ class MeasureFormsTest extends FormsTest {
     take("26", "k2").andExpect(content().string(containsString("25.0°")));
   }
 
+  /** From another test the work alone is asked for, and what somebody else may have said since. */
+  @Test
+  void theNextTestComesWithoutItsFrame() throws Exception {
+    String address = "/golfers/" + golfer + "/measure?card=" + CARD;
+    String part =
+        mvc.perform(get(address).with(user(wren)).header("HX-Target", "measure"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(part)
+        .contains("id=\"measure\"", "id=\"stations\"", "id=\"cautions\"", "id=\"withdrawn\"")
+        .contains("data-drawn=")
+        .doesNotContain("<head", "id=\"plan-view\"", "<script");
+    assertThat(page(address).andReturn().getResponse().getContentAsString())
+        .contains("id=\"measure\"", "<head", "id=\"plan-view\"");
+  }
+
   @Test
   void theAnswerBringsTabsCautionsAndPictureAlong() throws Exception {
     note("order", "hips");

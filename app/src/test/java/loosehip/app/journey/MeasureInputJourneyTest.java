@@ -3,7 +3,10 @@ package loosehip.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
 import java.util.regex.Pattern;
+import loosehip.core.measure.Slot;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -38,6 +41,42 @@ class MeasureInputJourneyTest extends MeasureJourney {
     page.locator("#entry").fill("");
     page.locator("#entry").press("Enter");
     assertThat(page).not().hasURL(Pattern.compile(".*" + CARD + ".*"));
+  }
+
+  /** The frame stays from test to test; back and on go through them, and no digit is lost. */
+  @Test
+  void backGoesThroughTheTestsAndEachKeepsWhatWasTyped() {
+    page.evaluate("document.body.dataset.stays = 'yes'");
+    String drawn = page.getAttribute("body", "data-drawn");
+    page.keyboard().type("31");
+    page.locator("[data-next]").click();
+    assertThat(page.locator("h1")).hasText("Seated hip turn, inward");
+    assertThat(page.locator(".test-side")).containsText("lead");
+    assertThat(page.locator("#entry")).isFocused();
+    assertThat(page.locator("#entry")).hasValue("");
+    Assertions.assertThat(taken()).containsExactly(31.0);
+    Assertions.assertThat(page.getAttribute("body", "data-drawn")).isGreaterThan(drawn);
+    page.keyboard().type("4");
+    page.locator(".order-strip a").last().click();
+    assertThat(page).not().hasURL(Pattern.compile(".*seated-rotation.*"));
+    page.goBack();
+    assertThat(page.locator("#entry")).hasValue("4");
+    page.goBack();
+    assertThat(page).hasURL(Pattern.compile(".*" + CARD));
+    assertThat(page.locator(".tries .try .number")).hasText("31");
+    page.goForward();
+    assertThat(page.locator("#entry")).hasValue("4");
+    assertThat(page.locator("body")).hasAttribute("data-stays", "yes");
+    page.locator("[data-station='3']").click();
+    page.goBack();
+    assertThat(page.locator("#entry")).hasValue("4");
+    assertThat(page.locator("#try-form")).hasCount(1);
+  }
+
+  private List<Double> taken() {
+    return file(golfer).tries(Slot.parse(CARD).orElseThrow()).stream()
+        .map(t -> t.value().orElseThrow())
+        .toList();
   }
 
   @Test
