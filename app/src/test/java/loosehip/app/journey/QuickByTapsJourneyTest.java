@@ -3,12 +3,10 @@ package loosehip.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.LocalDate;
-import java.util.Optional;
 import java.util.regex.Pattern;
 import loosehip.app.golfer.Workup;
 import loosehip.core.body.Handed;
@@ -30,37 +28,35 @@ class QuickByTapsJourneyTest extends MeasureJourney {
   @CsvSource({"1180, 820, 1, 60", "820, 1180, 3, 90", "390, 844, 1, 60"})
   void aNewGolferIsThroughQuick(int width, int height, int tries, int most) {
     taps = 0;
-    try (BrowserContext context = Browser.context(port, width, height)) {
-      Page page = signedIn(context, name());
-      page.navigate("/");
-      tap(page, "#new-name");
-      for (char letter : "Ada".toCharArray()) {
-        page.keyboard().type(String.valueOf(letter));
-        taps++;
-      }
-      tap(page, ".add-golfer button");
-      tap(page, "label:has(#consent)");
-      assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
-      tap(page, "label:has(#who-handed-right)");
-      assertThat(page.locator(".in-hand-who, #work")).not().hasCount(0);
-      tap(page, "[data-all-no] button");
-      assertThat(page.locator(".signs-fold summary")).containsText("All eight asked");
-      tap(page, "[data-station='2']");
-      String id = page.url().replaceAll(".*/golfers/([^/]+)/.*", "$1");
-      while (!page.url().contains("/set-up")) {
-        card(page, tries);
-      }
-      Workup now = Workup.of(file(id), LocalDate.now());
-      assertThat(RunningOrder.QUICK.cards(Handed.RIGHT))
-          .allMatch(c -> c.taken(now.golfer().screen()));
-      assertThat(
-              now.golfer()
-                  .screen()
-                  .reading(Slot.parse("standing-turn.left.external").orElseThrow())
-                  .orElseThrow()
-                  .tries())
-          .hasSize(tries);
+    page.setViewportSize(width, height);
+    page.navigate("/");
+    tap(page, "#new-name");
+    for (char letter : "Ada".toCharArray()) {
+      page.keyboard().type(String.valueOf(letter));
+      taps++;
     }
+    tap(page, ".add-golfer button");
+    tap(page, "label:has(#consent)");
+    assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
+    tap(page, "label:has(#who-handed-right)");
+    assertThat(page.locator(".in-hand-who, #work")).not().hasCount(0);
+    tap(page, "[data-all-no] button");
+    assertThat(page.locator(".signs-fold summary")).containsText("All eight asked");
+    tap(page, "[data-station='2']");
+    String id = page.url().replaceAll(".*/golfers/([^/]+)/.*", "$1");
+    while (!page.url().contains("/set-up")) {
+      card(page, tries);
+    }
+    Workup now = Workup.of(file(id), LocalDate.now());
+    assertThat(RunningOrder.QUICK.cards(Handed.RIGHT))
+        .allMatch(c -> c.taken(now.golfer().screen()));
+    assertThat(
+            now.golfer()
+                .screen()
+                .reading(Slot.parse("standing-turn.left.external").orElseThrow())
+                .orElseThrow()
+                .tries())
+        .hasSize(tries);
     assertThat(taps).as("taps").isLessThanOrEqualTo(most);
   }
 
@@ -101,9 +97,12 @@ class QuickByTapsJourneyTest extends MeasureJourney {
   }
 
   private void tap(Page page, Locator what) {
-    // An answer that comes meanwhile brings a fresh page under the finger.
-    page.waitForCondition(() -> what.boundingBox() != null);
-    BoundingBox box = Optional.ofNullable(what.boundingBox()).orElseGet(what::boundingBox);
+    BoundingBox box = what.boundingBox();
+    while (box == null) {
+      // An answer that comes meanwhile brings a fresh page under the finger.
+      page.waitForCondition(what::isVisible);
+      box = what.boundingBox();
+    }
     assertThat(box.y).as("in the window").isGreaterThanOrEqualTo(0);
     assertThat(box.y + box.height)
         .as("in the window: " + what)
