@@ -39,6 +39,23 @@
     if (event.detail.target.id === "clash") document.getElementById("clash").scrollIntoView({ block: "nearest" });
   });
 
+  // An answer that comes while a finger is down brings another button under it: the tap is the same.
+  let pressed = null;
+  const control = (node) => node && node.closest("#work :is(button, a[href], label, summary)");
+  const sign = (node) => {
+    const { href, name, value, dataset } = node;
+    return JSON.stringify([node.tagName, href, name, value, dataset, node.querySelector("input")?.id, node.textContent.trim()]);
+  };
+  document.addEventListener("pointerdown", (event) => (pressed = control(event.target)));
+  document.addEventListener("pointercancel", () => (pressed = null));
+  document.addEventListener("pointerup", (event) => {
+    const was = pressed;
+    pressed = null;
+    if (!was || was.isConnected) return;
+    const now = control(document.elementFromPoint(event.clientX, event.clientY));
+    if (now && sign(now) === sign(was)) now.click();
+  });
+
   // A number stands in a chip and in a field: what is set in one shows in the other.
   document.addEventListener("change", (event) => {
     const { id, name, type, value } = event.target;

@@ -3,6 +3,8 @@ package loosehip.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import loosehip.core.measure.Slot;
@@ -71,6 +73,32 @@ class MeasureInputJourneyTest extends MeasureJourney {
     page.goBack();
     assertThat(page.locator("#entry")).hasValue("4");
     assertThat(page.locator("#try-form")).hasCount(1);
+  }
+
+  /** An answer swaps the button between finger down and finger up: the tap counts, and once. */
+  @Test
+  void aTapWhileASaveComesBackIsNotLost() {
+    for (String what : List.of("[data-digit='7']", "[data-next]")) {
+      List<Route> held = new ArrayList<>();
+      page.route("**/note", held::add);
+      page.evaluate("document.querySelector('.pad').dataset.before = 'yes'");
+      page.locator("[data-note-open]").click();
+      page.locator("#test-note").fill("about " + what);
+      page.locator("#test-note").blur();
+      page.waitForCondition(() -> !held.isEmpty());
+      page.locator(what).hover();
+      page.mouse().down();
+      held.get(0).resume();
+      assertThat(page.locator(".pad[data-before]")).hasCount(0);
+      page.mouse().up();
+      page.unroute("**/note");
+      if (what.contains("digit")) {
+        assertThat(page.locator("#entry")).hasValue("7");
+        page.locator("[data-back]").click();
+        page.locator("[data-note-open]").click();
+      }
+    }
+    assertThat(page.locator(".test-side")).containsText("lead");
   }
 
   private List<Double> taken() {

@@ -80,6 +80,7 @@ class StillJourneyTest extends MeasureJourney {
         .first()
         .setInputFiles(new FilePayload("a.jpg", "image/jpeg", drawn.picture().jpeg()));
     assertThat(page).hasURL(Pattern.compile(".*/stills/[^/]+$"));
+    page.waitForLoadState();
     assertThat(page.locator("#place-title")).hasText("heel");
     // The first arrow sets a point down, the next ones move it; Enter goes on, n hides.
     for (int i = 0; i < 13; i++) {
