@@ -150,6 +150,8 @@ class LanKey {
     ProcessBuilder making =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "keytool").toString(),
+                "-J-XX:TieredStopAtLevel=1",
+                "-J-XX:+UseSerialGC",
                 "-genkeypair",
                 "-alias",
                 ALIAS,

@@ -15,6 +15,7 @@ import loosehip.app.store.migration.V8__Own_words_and_set_up_routines;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
+import org.jooq.conf.Settings;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.slf4j.Logger;
@@ -50,8 +51,9 @@ public final class Database implements AutoCloseable {
       throw e;
     }
     this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);
-    this.write = DSL.using(writePool, SQLDialect.SQLITE);
-    this.read = DSL.using(readPool, SQLDialect.SQLITE);
+    Settings quiet = new Settings().withExecuteLogging(false);
+    this.write = DSL.using(writePool, SQLDialect.SQLITE, quiet);
+    this.read = DSL.using(readPool, SQLDialect.SQLITE, quiet);
   }
 
   /** What brings the tables up to date. */
