@@ -172,10 +172,21 @@ public record Picture(byte[] jpeg, int width, int height) {
       how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
       how.setCompressionQuality(QUALITY);
       writer.setOutput(stream);
-      writer.write(null, new IIOImage(image, null, null), how);
+      writer.write(null, new IIOImage(inBytes(image), null, null), how);
     } finally {
       writer.dispose();
     }
     return new Picture(out.toByteArray(), image.getWidth(), image.getHeight());
+  }
+
+  /** The same image byte by byte, as the writer takes it in half the time. */
+  private static BufferedImage inBytes(BufferedImage image) {
+    int width = image.getWidth();
+    int height = image.getHeight();
+    BufferedImage bytes = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+    Graphics2D g = bytes.createGraphics();
+    g.drawImage(image, 0, 0, null);
+    g.dispose();
+    return bytes;
   }
 }
