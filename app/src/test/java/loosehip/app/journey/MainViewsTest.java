@@ -24,8 +24,6 @@ import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
 
@@ -186,9 +184,8 @@ class MainViewsTest extends JourneyTest {
   }
 
   /** The golfer's own page in each of its states, light and dim, on a phone. */
-  @ParameterizedTest
-  @CsvSource({"paper", "dim"})
-  void theGolfersPageHasNone(String light) {
+  @Test
+  void theGolfersPageHasNone() {
     String link;
     String measures;
     try (BrowserContext context = Browser.context(port, 1280, 800)) {
@@ -207,35 +204,44 @@ class MainViewsTest extends JourneyTest {
     List<String> complaints = Browser.complaints();
     List<String> found = new ArrayList<>();
     try (BrowserContext context = Browser.phone(port)) {
-      context.addInitScript("localStorage.setItem('routine.light', '" + light + "')");
       Page page = Browser.page(context, complaints);
       page.navigate(link);
-      found.addAll(violations(page, "phone today"));
+      found.addAll(lightAndDim(page, "phone today"));
       page.locator("[data-doing]").tap();
-      found.addAll(violations(page, "how am I doing"));
+      found.addAll(lightAndDim(page, "how am I doing"));
       page.locator("[data-home]").tap();
       page.locator("[data-read]").tap();
-      found.addAll(violations(page, "phone sheet"));
+      found.addAll(lightAndDim(page, "phone sheet"));
       page.locator("[data-reset]").tap();
-      found.addAll(violations(page, "player"));
+      found.addAll(lightAndDim(page, "player"));
       page.locator("[data-pain]").tap();
       page.locator("[data-figures=pain] button").nth(3).tap();
-      found.addAll(violations(page, "pain"));
+      found.addAll(lightAndDim(page, "pain"));
       page.locator("[data-no-pain]").tap();
       page.locator("[data-skip]").tap();
-      found.addAll(violations(page, "skip"));
+      found.addAll(lightAndDim(page, "skip"));
       page.locator("[data-because=tool]").tap();
       page.locator("[data-leave]").tap();
       assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
           .isLessThanOrEqualTo(390);
       page.navigate(measures);
       page.locator("#begin").tap();
-      found.addAll(violations(page, "inclinometer"));
+      found.addAll(lightAndDim(page, "inclinometer"));
       page.navigate(link.replaceAll("/r/.*", "/trust"));
-      found.addAll(violations(page, "trust"));
+      found.addAll(lightAndDim(page, "trust"));
     }
     assertThat(found).isEmpty();
     assertThat(complaints).isEmpty();
+  }
+
+  /** Rules are the same in either light, colours are not. */
+  private static List<String> lightAndDim(Page page, String where) {
+    List<String> found = new ArrayList<>();
+    page.evaluate("document.documentElement.dataset.light = 'dim'");
+    found.addAll(Axe.colours(page, where + ", dim"));
+    page.evaluate("document.documentElement.dataset.light = 'paper'");
+    found.addAll(violations(page, where));
+    return found;
   }
 
   /** Goes to Today; through the door once, with what the browser holds of it afterwards. */
