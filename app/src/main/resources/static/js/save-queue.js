@@ -98,7 +98,8 @@ window.looseHipQueue = (function () {
       setTimeout(() => leave(href, minding), 40);
       return;
     }
-    if (window.looseHipCards && window.looseHipCards.ours(href)) {
+    // A page that may not save any more is left as a whole: the next one may.
+    if (!stopped && window.looseHipCards && window.looseHipCards.ours(href)) {
       window.looseHipCards.go(href);
       return;
     }

@@ -3,6 +3,7 @@ package loosehip.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Route;
 import java.util.List;
 import java.util.regex.Pattern;
 import loosehip.app.fact.Facts;
@@ -61,6 +62,22 @@ class LostLineJourneyTest extends MeasureJourney {
     type("38");
     assertThat(page.locator(".tries .try .number")).hasText("38");
     assertThat(tries()).isEmpty();
+  }
+
+  /** A page too old to save is left as a whole, and what waited is saved from the next one. */
+  @Test
+  void aPageThatMayNotSaveIsLeftAsAWhole() {
+    page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
+    page.evaluate("document.body.dataset.stays = 'yes'");
+    page.route("**/tries", route -> route.fulfill(new Route.FulfillOptions().setStatus(403)));
+    type("41");
+    assertThat(page.locator("#kept")).containsText("too old to save");
+    page.unroute("**/tries");
+    page.locator("[data-next]").click();
+    assertThat(page).not().hasURL(Pattern.compile(".*" + CARD));
+    assertThat(page.locator("body")).not().hasAttribute("data-stays", "yes");
+    page.waitForCondition(() -> !tries().isEmpty());
+    assertThat(tries()).extracting(t -> t.value().orElseThrow()).containsExactly(41.0);
   }
 
   /** Loaded anew before the line is back: what waited is sent from the new page. */
