@@ -39,21 +39,28 @@
     if (event.detail.target.id === "clash") document.getElementById("clash").scrollIntoView({ block: "nearest" });
   });
 
-  // An answer that comes while a finger is down brings another button under it: the tap is the same.
+  // A tap is meant for what it went down on. Where an answer brings a fresh button under the finger,
+  // or something above it moves the page, no click comes of it: it is made here.
+  const STILL_PX = 4;
   let pressed = null;
   const control = (node) => node && node.closest("#work :is(button, a[href], label, summary)");
   const sign = (node) => {
     const { href, name, value, dataset } = node;
     return JSON.stringify([node.tagName, href, name, value, dataset, node.querySelector("input")?.id, node.textContent.trim()]);
   };
-  document.addEventListener("pointerdown", (event) => (pressed = control(event.target)));
+  document.addEventListener("pointerdown", (event) => {
+    const on = !event.button && control(event.target);
+    pressed = on ? { on, x: event.clientX, y: event.clientY } : null;
+  });
   document.addEventListener("pointercancel", () => (pressed = null));
   document.addEventListener("pointerup", (event) => {
     const was = pressed;
     pressed = null;
-    if (!was || was.isConnected) return;
+    if (!was || Math.hypot(event.clientX - was.x, event.clientY - was.y) > STILL_PX) return;
     const now = control(document.elementFromPoint(event.clientX, event.clientY));
-    if (now && sign(now) === sign(was)) now.click();
+    if (now === was.on) return;
+    if (was.on.isConnected) was.on.click();
+    else if (now && sign(now) === sign(was.on)) now.click();
   });
 
   // A number stands in a chip and in a field: what is set in one shows in the other.

@@ -101,6 +101,22 @@ class MeasureInputJourneyTest extends MeasureJourney {
     assertThat(page.locator(".test-side")).containsText("lead");
   }
 
+  /** Something above comes or goes between finger down and finger up: the tap is still meant. */
+  @Test
+  void aTapIsMeantForWhatItWentDownOn() {
+    page.locator("[data-digit='7']").hover();
+    page.mouse().down();
+    page.evaluate("document.querySelector('.measure-top').style.marginBottom = '120px'");
+    page.mouse().up();
+    assertThat(page.locator("#entry")).hasValue("7");
+    page.locator("[data-digit='8']").hover();
+    page.mouse().down();
+    page.locator("h1").hover();
+    page.mouse().up();
+    page.locator("[data-digit='9']").click();
+    assertThat(page.locator("#entry")).hasValue("79");
+  }
+
   private List<Double> taken() {
     return file(golfer).tries(Slot.parse(CARD).orElseThrow()).stream()
         .map(t -> t.value().orElseThrow())
