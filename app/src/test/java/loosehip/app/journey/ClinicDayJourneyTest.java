@@ -80,9 +80,7 @@ class ClinicDayJourneyTest extends MeasureJourney {
         type(at);
       }
       assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
-      for (int wait = 0; wait < 50 && !untaken(position).isEmpty(); wait++) {
-        page.waitForTimeout(100);
-      }
+      page.waitForFunction("() => looseHipQueue.behind() === 0");
       assertThat(untaken(position)).isEmpty();
       assertThat(page.locator(".cell .problem").allTextContents())
           .allSatisfy(words -> assertThat(words).isEmpty());

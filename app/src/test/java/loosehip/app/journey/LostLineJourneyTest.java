@@ -84,7 +84,6 @@ class LostLineJourneyTest extends MeasureJourney {
   @Test
   void whatWaitsOutlivesAReloadAndANumberInHandGoesWithNext() {
     page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
-    page.onDialog(d -> d.accept());
     page.route("**/tries", route -> route.abort());
     page.keyboard().type("41");
     page.keyboard().press("Enter");
@@ -102,7 +101,6 @@ class LostLineJourneyTest extends MeasureJourney {
   @Test
   void whatWaitsForOneGolferIsSavedFromThePageOfAnother() {
     String other = consenting("Ewan Kerr");
-    page.onDialog(d -> d.accept());
     page.navigate("/golfers/" + golfer + "/measure?mode=run&card=" + CARD);
     page.route("**/tries", route -> route.abort());
     page.keyboard().type("41");

@@ -19,7 +19,6 @@ import loosehip.app.store.Journal;
 import loosehip.app.store.Note;
 import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -40,11 +39,11 @@ abstract class MeasureJourney extends JourneyTest {
   @Autowired Journal journal;
   @Autowired PasswordEncoder passwords;
 
-  final List<String> complaints = Browser.complaints();
   Account wren;
   String golfer;
   BrowserContext context;
   Page page;
+  List<String> complaints;
 
   @BeforeEach
   void aGolferToMeasure() {
@@ -53,8 +52,10 @@ abstract class MeasureJourney extends JourneyTest {
             .bySignInName(name())
             .orElseGet(() -> accounts.addPractice("The Shed", "Wren", name(), hash()));
     golfer = consenting("Isla Brodie");
-    context = Browser.context(port, 1280, 800);
-    page = signedIn(context, name());
+    Seat desk = Seat.atADesk(port);
+    context = desk.context;
+    complaints = desk.complaints;
+    page = signedIn(desk.page, name());
   }
 
   /** The hash of everybody's password. */
@@ -68,11 +69,6 @@ abstract class MeasureJourney extends JourneyTest {
   /** The sign-in name of the trainer; each class has a practice of its own. */
   final String name() {
     return "wren-" + getClass().getSimpleName();
-  }
-
-  @AfterEach
-  void leave() {
-    context.close();
   }
 
   String consenting(String name) {
@@ -98,18 +94,26 @@ abstract class MeasureJourney extends JourneyTest {
     return files.load(wren.practiceId(), golferId).orElseThrow();
   }
 
-  /** A page of somebody signed in; where it stands is not said. */
+  /** The phone of the trainer, signed in; where it stands is not said. */
+  Page thumb() {
+    return signedIn(Seat.withAPhone(port).page, name());
+  }
+
+  /** A window of somebody else signed in; where it stands is not said. */
   Page signedIn(BrowserContext in, String name) {
-    Page signedIn = Browser.page(in, complaints);
+    return signedIn(Browser.page(in, complaints), name);
+  }
+
+  private Page signedIn(Page page, String name) {
     List<Cookie> held = SIGNED_IN.get(port + name);
     if (held == null) {
-      signedIn.navigate("/");
-      signIn(signedIn, name);
-      SIGNED_IN.put(port + name, in.cookies());
+      page.navigate("/");
+      signIn(page, name);
+      SIGNED_IN.put(port + name, page.context().cookies());
     } else {
-      in.addCookies(held);
+      page.context().addCookies(held);
     }
-    return signedIn;
+    return page;
   }
 
   static void signIn(Page at, String name) {

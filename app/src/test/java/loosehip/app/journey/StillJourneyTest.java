@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -245,20 +244,18 @@ class StillJourneyTest extends MeasureJourney {
 
   @Test
   void aThumbPlacesPointsAndTwoFingersEnlarge() {
-    try (BrowserContext phone = Browser.phone(port)) {
-      Page thumb = signedIn(phone, name());
-      thumb.navigate(base() + "/" + kept(Checkpoint.ADDRESS, drawn, false));
-      var box = thumb.locator("#still-svg").boundingBox();
-      thumb.touchscreen().tap(box.x + box.width / 2, box.y + box.height / 2);
-      assertThat(thumb.locator(".still-dot-body")).hasCount(1);
-      assertThat(thumb.locator(".still-dot.in-hand")).hasCount(1);
-      thumb.locator("[data-do=next]").tap();
-      assertThat(thumb.locator("#place-title")).hasText("toe");
-      thumb.locator("[data-do=in]").tap();
-      String enlarged = thumb.locator("#still-svg").getAttribute("viewBox");
-      assertThat(Double.parseDouble(enlarged.split(" ")[2])).isLessThan(900);
-      Object wide = thumb.evaluate("document.documentElement.scrollWidth");
-      assertThat(((Number) wide).intValue()).isLessThanOrEqualTo(390);
-    }
+    Page thumb = thumb();
+    thumb.navigate(base() + "/" + kept(Checkpoint.ADDRESS, drawn, false));
+    var box = thumb.locator("#still-svg").boundingBox();
+    thumb.touchscreen().tap(box.x + box.width / 2, box.y + box.height / 2);
+    assertThat(thumb.locator(".still-dot-body")).hasCount(1);
+    assertThat(thumb.locator(".still-dot.in-hand")).hasCount(1);
+    thumb.locator("[data-do=next]").tap();
+    assertThat(thumb.locator("#place-title")).hasText("toe");
+    thumb.locator("[data-do=in]").tap();
+    String enlarged = thumb.locator("#still-svg").getAttribute("viewBox");
+    assertThat(Double.parseDouble(enlarged.split(" ")[2])).isLessThan(900);
+    Object wide = thumb.evaluate("document.documentElement.scrollWidth");
+    assertThat(((Number) wide).intValue()).isLessThanOrEqualTo(390);
   }
 }
