@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -39,7 +40,6 @@ import loosehip.core.shipped.ShippedText;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.context.annotation.Lazy;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
 /**
@@ -51,9 +51,15 @@ import org.springframework.stereotype.Component;
 @ConditionalOnBooleanProperty("loose-hip.demo")
 class CorrieBrae implements InitializingBean {
   private static final long LONGEST_SECONDS = 60;
+
+  /** Of a password that the sign-in page shows: it guards nothing, so it may be quick to check. */
+  private static final String LIGHT_HASH =
+      "$2a$04$tUZHuPBEuzY2aVEPqklwA.xZJNg7cqO2zFBOv3D9Co0ZYG8eJ7dw2";
+
   private static final Pattern DAY = Pattern.compile("day([+-]\\d+)");
 
   private final CountDownLatch done = new CountDownLatch(1);
+  private final List<Runnable> drawn = new ArrayList<>();
   private final Accounts accounts;
   private final Golfers golfers;
   private final Visits visits;
@@ -66,7 +72,6 @@ class CorrieBrae implements InitializingBean {
   private final DemoStills pictures;
   private final DemoRecordings recordings;
   private final DemoRecord past;
-  private final PasswordEncoder passwords;
   private final Clock clock;
 
   CorrieBrae(
@@ -82,7 +87,6 @@ class CorrieBrae implements InitializingBean {
       DemoStills pictures,
       DemoRecordings recordings,
       DemoRecord past,
-      PasswordEncoder passwords,
       Clock clock) {
     this.pictures = pictures;
     this.recordings = recordings;
@@ -96,7 +100,6 @@ class CorrieBrae implements InitializingBean {
     this.plans = plans;
     this.sessions = sessions;
     this.homework = homework;
-    this.passwords = passwords;
     this.clock = clock;
   }
 
@@ -110,11 +113,11 @@ class CorrieBrae implements InitializingBean {
   private void fillOnce() {
     try {
       if (accounts.none()) {
-        String hash = passwords.encode("corrie-brae-demo");
-        Account wren = accounts.addPractice("Corrie Brae", "Wren", "wren", hash);
-        accounts.addHelper(wren, "Moss", "moss", hash);
+        Account wren = accounts.addPractice("Corrie Brae", "Wren", "wren", LIGHT_HASH);
+        accounts.addHelper(wren, "Moss", "moss", LIGHT_HASH);
         fill(wren);
         done.countDown();
+        drawn.forEach(Runnable::run);
         past.fill(wren);
       }
     } finally {
@@ -159,7 +162,7 @@ class CorrieBrae implements InitializingBean {
         case "fact" -> fact(wren, file, words[1]);
         case "try" -> tries(wren, file, words[1]);
         case "word" -> word(wren, file, words[1]);
-        case "still" -> pictures.keep(file, wren, handed(wren, id), words[1]);
+        case "still" -> drawnLater(file, wren, handed(wren, id), words[1]);
         case "recording" -> recordings.keep(file, wren, words[1]);
         case "plan" -> plan(wren, id, words[1]);
         case "outcome" -> outcome(wren, file, words[1].split(" "));
@@ -172,6 +175,11 @@ class CorrieBrae implements InitializingBean {
       }
     }
     finish(wren, id);
+  }
+
+  /** Pictures take longest to make, and nobody looks at them first. */
+  private void drawnLater(GolferFile file, Account by, Handed handed, String text) {
+    drawn.add(() -> pictures.keep(file, by, handed, text));
   }
 
   /** {@code plan given}, or {@code plan given 20} for one given twenty days ago. */

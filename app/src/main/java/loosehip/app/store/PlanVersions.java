@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import loosehip.app.store.generated.tables.records.PlanVersionRecord;
 import loosehip.core.plan.ItemId;
 import org.jooq.Record;
+import org.jooq.SelectLimitStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -48,11 +49,15 @@ public class PlanVersions {
 
   /** The version in force, the newest; empty when none was given yet. */
   public Optional<Version> current(String golferId) {
-    return all(golferId).stream().findFirst();
+    return newestFirst(golferId).limit(1).fetchOptional(PlanVersions::kept);
   }
 
   /** Every version, the newest first. */
   public List<Version> all(String golferId) {
+    return newestFirst(golferId).fetch(PlanVersions::kept);
+  }
+
+  private SelectLimitStep<? extends Record> newestFirst(String golferId) {
     return database
         .read()
         .select(PLAN_VERSION.asterisk(), ACCOUNT.SHOWN_NAME)
@@ -60,8 +65,7 @@ public class PlanVersions {
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(PLAN_VERSION.MADE_BY))
         .where(PLAN_VERSION.GOLFER_ID.eq(golferId))
-        .orderBy(PLAN_VERSION.NUMBER.desc())
-        .fetch(PlanVersions::kept);
+        .orderBy(PLAN_VERSION.NUMBER.desc());
   }
 
   private static Version kept(Record r) {

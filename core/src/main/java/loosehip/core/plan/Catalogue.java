@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import loosehip.core.limit.LimitKind;
@@ -25,11 +26,14 @@ public final class Catalogue {
   /** Edition of the shipped catalogue. */
   public static final int EDITION = 4;
 
-  private static final Catalogue STANDARD = new Catalogue();
+  private static final Catalogue STANDARD = shipped();
 
   private final Map<LadderId, List<Exercise>> ladders;
   private final List<Drill> drills;
   private final Retired retired;
+  private final List<Exercise> exercises;
+  private final Map<ItemId, Exercise> exercisesById;
+  private final Map<ItemId, Drill> drillsById;
 
   /** What is planned no more but stands in plans given earlier. */
   private record Retired(List<Exercise> exercises, List<Drill> drills) {}
@@ -38,16 +42,27 @@ public final class Catalogue {
     this.ladders = ladders;
     this.drills = drills;
     this.retired = retired;
+    this.exercises = ladders.values().stream().flatMap(List::stream).toList();
+    this.exercisesById = byId(exercises, retired.exercises(), Exercise::id);
+    this.drillsById = byId(drills, retired.drills(), Drill::id);
   }
 
-  private Catalogue() {
-    this.ladders =
+  /** Where two have the same id, the one that is planned. */
+  private static <T> Map<ItemId, T> byId(List<T> planned, List<T> retired, Function<T, ItemId> id) {
+    return Stream.concat(planned.stream(), retired.stream())
+        .collect(Collectors.toUnmodifiableMap(id, Function.identity(), (first, later) -> first));
+  }
+
+  private static Catalogue shipped() {
+    Map<LadderId, List<Exercise>> ladders =
         ShippedText.rows(Catalogue.class, "exercises.txt")
             .map(Catalogue::exercise)
             .collect(Collectors.groupingBy(Exercise::ladder, TreeMap::new, Collectors.toList()));
     ladders.values().forEach(rungs -> rungs.sort(Comparator.comparingInt(Exercise::rung)));
-    this.drills = ShippedText.rows(Catalogue.class, "drills.txt").map(Catalogue::drill).toList();
-    this.retired = new Retired(List.of(), List.of());
+    return new Catalogue(
+        ladders,
+        ShippedText.rows(Catalogue.class, "drills.txt").map(Catalogue::drill).toList(),
+        new Retired(List.of(), List.of()));
   }
 
   /** The catalogue that ships with the product. */
@@ -67,7 +82,7 @@ public final class Catalogue {
 
   /** Every exercise. */
   public List<Exercise> exercises() {
-    return ladders.values().stream().flatMap(List::stream).toList();
+    return exercises;
   }
 
   /** The exercises on a rung of a ladder, the usual one first; two are alternatives. */
@@ -77,9 +92,7 @@ public final class Catalogue {
 
   /** The exercise with this id, retired ones among them, or empty. */
   public Optional<Exercise> find(ItemId id) {
-    return Stream.concat(exercises().stream(), retired.exercises().stream())
-        .filter(e -> e.id().equals(id))
-        .findFirst();
+    return Optional.ofNullable(exercisesById.get(id));
   }
 
   /** The dose of an item, exercise or drill, or empty when there is no such item. */
@@ -111,15 +124,13 @@ public final class Catalogue {
 
   /** The drill with this id, retired ones among them, or empty. */
   public Optional<Drill> drill(ItemId id) {
-    return Stream.concat(drills.stream(), retired.drills().stream())
-        .filter(d -> d.id().equals(id))
-        .findFirst();
+    return Optional.ofNullable(drillsById.get(id));
   }
 
   /**
    * This catalogue with a practice's own exercises.
    *
-   * @throws IllegalArgumentException when two share an id, or a ladder with a shipped one
+   * @throws IllegalArgumentException when one is on a shipped ladder
    */
   public Catalogue with(List<Exercise> own) {
     if (own.isEmpty()) {
