@@ -94,9 +94,22 @@ public record TalkPage(
       List.of(CautionSide.LEFT, CautionSide.RIGHT, CautionSide.BOTH);
   private static final List<CautionSide> WHOLE = List.of(CautionSide.YES);
 
-  /** Whether a warning sign is still to be asked, or was answered with yes. */
+  /** Whether a warning sign is still to be asked. */
   public boolean signsOpen() {
-    return signs.stream().anyMatch(s -> !s.field().value().equals("no"));
+    return signs.stream().anyMatch(s -> s.field().value().isEmpty());
+  }
+
+  /** What the folded questions were answered with. */
+  public String signsAsked() {
+    long yes = signs.stream().filter(s -> s.field().value().equals("yes")).count();
+    return signsOpen()
+        ? "The eight questions"
+        : yes == 0 ? "All eight asked: no." : "All eight asked: yes to " + yes + ".";
+  }
+
+  /** Whether they want no base work, which is rare enough to stand folded otherwise. */
+  public boolean baseWorkRefused() {
+    return !wishes.noBaseWork().value().isEmpty();
   }
 
   /** Something they give, as a row of taps, with a field for any other number. */

@@ -80,8 +80,7 @@ class ClinicDayJourneyTest extends MeasureJourney {
         type(at);
       }
       assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
-      page.waitForFunction("() => looseHipQueue.behind() === 0");
-      assertThat(untaken(position)).isEmpty();
+      page.waitForCondition(() -> untaken(position).isEmpty());
       assertThat(page.locator(".cell .problem").allTextContents())
           .allSatisfy(words -> assertThat(words).isEmpty());
       page.keyboard().press("Enter");

@@ -197,6 +197,7 @@ class FirstGolferJourneyTest extends JourneyTest {
       assertThat(page.locator(".refer-wait")).containsText("no plan");
 
       page.locator("[data-station='1']").click();
+      page.locator(".clearance-fold > summary").click();
       page.locator(".refer-block button").click();
       assertThat(page.locator(".refer-block .problem")).containsText("needs the clinician's name");
       page.locator(".refer-block input[name=clinician]").fill("Dr Imrie");

@@ -24,6 +24,8 @@ import loosehip.core.casefile.Assessment;
 import loosehip.core.casefile.CaseFile;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
 
@@ -158,6 +160,24 @@ class MainViewsTest extends JourneyTest {
       }
       assertThat(found).isEmpty();
       assertThat(complaints).isEmpty();
+    }
+  }
+
+  /** Golfers with much to say: one who waits for a clinician, one with many visits or faults. */
+  @ParameterizedTest
+  @CsvSource({
+    "Fergus Auld, talk, 2.5",
+    "Una Dalgleish, talk, 2.5",
+    "Ishbel Quarrie, set-up, 3",
+    "Tam Ruthven, swing, 3"
+  })
+  void aPhoneNeedsNotBePushedFar(String name, String station, double most) {
+    try (BrowserContext context = Browser.phone(port)) {
+      Page page = Browser.page(context, Browser.complaints());
+      signedIn(page);
+      page.navigate(golfer(page, name) + station);
+      Object screens = page.evaluate("document.documentElement.scrollHeight / innerHeight");
+      assertThat(((Number) screens).doubleValue()).isLessThanOrEqualTo(most);
     }
   }
 
