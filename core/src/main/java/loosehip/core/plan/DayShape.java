@@ -19,6 +19,7 @@ final class DayShape {
   private static final Position[] POSITIONS = positions();
 
   private final Frame frame;
+  private final int tailSeconds;
   private int present;
   private final int[] easy = new int[GROUPS];
   private final int[] deep = new int[GROUPS];
@@ -39,6 +40,7 @@ final class DayShape {
 
   DayShape(Frame frame) {
     this.frame = frame;
+    this.tailSeconds = frame.tail().stream().mapToInt(PlanItem::seconds).sum();
   }
 
   private static int group(PlanItem item) {
@@ -103,9 +105,8 @@ final class DayShape {
   private int length(Optional<PlanItem> settle) {
     int all = items + frame.tail().size() + (settle.isPresent() ? 1 : 0);
     int work = Session.SET_UP + settle.map(PlanItem::seconds).orElse(0) + seconds;
-    int tail = frame.tail().stream().mapToInt(PlanItem::seconds).sum();
     return work
-        + tail
+        + tailSeconds
         + Math.max(0, all - 1) * Session.BETWEEN_ITEMS
         + changes(settle) * Session.CHANGE_POSITION;
   }

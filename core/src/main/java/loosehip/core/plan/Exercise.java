@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -83,7 +84,7 @@ public record Exercise(
 
   /** Whether it must not be among the first two of a session. */
   public boolean deep() {
-    return demands.stream().anyMatch(DEEP::contains);
+    return !Collections.disjoint(demands, DEEP);
   }
 
   /** Whether it needs 48 hours before the same limit is worked again. */

@@ -48,7 +48,7 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
   public static StillReading of(
       Still still, Optional<Still> address, SpineShape shape, Demands asks) {
     List<StillFigure> figures = StillFigure.of(still.view(), address.isPresent());
-    Map<StillFigure, Double> values = values(figures, Pose.of(still, address));
+    Map<StillFigure, Double> values = values(still, address);
     Map<StillFigure, Double> squares = squares(figures, values, still, address);
     List<StillValue> read = new ArrayList<>();
     List<StillFigure> notSeen = new ArrayList<>();
@@ -66,6 +66,11 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
       }
     }
     return new StillReading(still, read, notSeen);
+  }
+
+  /** The figures alone, without how far they may be off. */
+  static Map<StillFigure, Double> values(Still still, Optional<Still> address) {
+    return values(StillFigure.of(still.view(), address.isPresent()), Pose.of(still, address));
   }
 
   private static Map<StillFigure, Double> values(List<StillFigure> figures, Pose pose) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import loosehip.core.Chance;
 import loosehip.core.Law;
 import loosehip.core.RandomGolfers;
@@ -34,8 +35,15 @@ class BlockRulesTest {
 
   /** Everything a law looks at. */
   private record Made(CaseFile golfer, Judgement judgement, Block block, Wishes wishes) {
+    /** Every law begins with the same seeds, so the same golfers come by again. */
+    private static final Map<Integer, Made> ALREADY = new ConcurrentHashMap<>();
+
     static Made of(Chance chance) {
-      CaseFile golfer = RandomGolfers.of(chance.whole(0, 100_000_000));
+      return ALREADY.computeIfAbsent(chance.whole(0, 100_000_000), Made::of);
+    }
+
+    private static Made of(int seed) {
+      CaseFile golfer = RandomGolfers.of(seed);
       Judgement judgement = Judgement.of(golfer);
       Wishes wishes = golfer.wishes().orElseThrow();
       return new Made(

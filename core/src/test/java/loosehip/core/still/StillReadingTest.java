@@ -74,10 +74,10 @@ class StillReadingTest {
       Still still = faceOn ? golfer.faceOn(Checkpoint.TOP, 4, -2, 5, 30) : golfer.still();
       Optional<Still> address =
           faceOn ? Optional.of(golfer.faceOn(Checkpoint.ADDRESS, 0, 0, 5, 0)) : Optional.empty();
-      StillReading truth = read(still, address);
+      Map<StillFigure, Double> truth = StillReading.values(still, address);
       StillReading placed = read(placing.anew(still), address.map(placing::anew));
       for (StillValue value : placed.values()) {
-        double off = value.value() - value(truth, value.figure());
+        double off = value.value() - truth.get(value.figure());
         int[] counts = within.computeIfAbsent(value.figure(), f -> new int[2]);
         counts[0] += Math.abs(off) <= value.plusMinus() ? 1 : 0;
         counts[1]++;
