@@ -44,7 +44,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Fills an empty demo data base with the Corrie Brae practice, through the ordinary rooms. It works
- * beside the start of the application; {@link CorrieBraeFirst} holds sign-ins until it is done.
+ * beside the start of the application; {@link CorrieBraeFirst} holds sign-ins until the golfers are
+ * there; their pictures and the practice's past come after.
  */
 @Component
 @Lazy(false)
@@ -118,6 +119,7 @@ class CorrieBrae implements InitializingBean {
         fill(wren);
         done.countDown();
         drawn.forEach(Runnable::run);
+        drawn.clear();
         past.fill(wren);
       }
     } finally {

@@ -20,6 +20,9 @@ import org.junit.jupiter.api.Test;
 
 /** What one tap says: reached, blind, seen, noted, and the rest none. */
 class HandsFirstFormsTest extends FormsTest {
+  private static final String OPEN = "class=\"signs-fold\" open";
+  private static final String BASE_WORK = "wish.no-base-work";
+
   private static final String CARD = "seated-rotation.right.internal";
 
   /** Without three shafts in the bag the angle is that of paper or tape. */
@@ -121,5 +124,31 @@ class HandsFirstFormsTest extends FormsTest {
     note("consent", "");
     send(post(rest).param("view", "front"));
     assertThat(GolferText.noted(file(), "setup-fault.pinched")).as("without consent").isEmpty();
+  }
+
+  /** What is answered folds, a yes with it, and says so; what stands open is not folded away. */
+  @Test
+  void theEightQuestionsFoldWhenAllAreAnswered() throws Exception {
+    assertThat(talk()).contains("All eight asked: no.").doesNotContain(OPEN);
+    note("warning.night-pain", "yes");
+    assertThat(talk())
+        .contains("All eight asked: yes to 1.", "Stop here and refer", "Record clearance")
+        .doesNotContain(OPEN);
+    String another = golfers.add(wren.account(), "Ewan Kerr");
+    String fresh =
+        page("/golfers/" + another + "/talk").andReturn().getResponse().getContentAsString();
+    assertThat(fresh).contains(OPEN, "The eight questions");
+  }
+
+  /** Chosen, it is seen without opening anything. */
+  @Test
+  void noBaseWorkStandsFoldedUntilItIsChosen() throws Exception {
+    assertThat(talk().indexOf(BASE_WORK)).isGreaterThan(talk().indexOf("Days away"));
+    note(BASE_WORK, "yes");
+    assertThat(talk().indexOf(BASE_WORK)).isBetween(0, talk().indexOf("Days away"));
+  }
+
+  private String talk() throws Exception {
+    return page("/golfers/" + golfer + "/talk").andReturn().getResponse().getContentAsString();
   }
 }

@@ -176,6 +176,7 @@ class MainViewsTest extends JourneyTest {
       Page page = Browser.page(context, Browser.complaints());
       signedIn(page);
       page.navigate(golfer(page, name) + station);
+      assertThat(page.locator("#work .onward").isVisible()).as("the whole of it").isTrue();
       Object screens = page.evaluate("document.documentElement.scrollHeight / innerHeight");
       assertThat(((Number) screens).doubleValue()).isLessThanOrEqualTo(most);
     }
