@@ -21,6 +21,30 @@ final class Browser {
   private static final ThreadLocal<com.microsoft.playwright.Browser> CHROMIUM =
       ThreadLocal.withInitial(Browser::launched);
 
+  /**
+   * What the browser does without: everything Playwright leaves out (the last list given counts
+   * alone), and what separates one page of a site from the next and one site from another. All
+   * pages are ours, and a page then costs a fifth less.
+   */
+  private static final List<String> WITHOUT =
+      List.of(
+          "AvoidUnnecessaryBeforeUnloadCheckSync",
+          "BoundaryEventDispatchTracksNodeRemoval",
+          "DestroyProfileOnBrowserClose",
+          "DialMediaRouteProvider",
+          "GlobalMediaControls",
+          "HttpsUpgrades",
+          "MediaRouter",
+          "PaintHolding",
+          "ThirdPartyStoragePartitioning",
+          "BlockOriginHeaderModificationOnRedirect",
+          "Translate",
+          "OptimizationHints",
+          "RenderDocument",
+          "IsolateOrigins",
+          "site-per-process",
+          "SpareRendererForSitePerProcess");
+
   static {
     PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
   }
@@ -40,7 +64,9 @@ final class Browser {
                         "--no-first-run",
                         "--disable-background-networking",
                         "--disable-component-update",
-                        "--disable-sync")));
+                        "--disable-sync",
+                        "--disable-site-isolation-trials",
+                        "--disable-features=" + String.join(",", WITHOUT))));
   }
 
   private static Path chromium() {

@@ -1,5 +1,6 @@
 package loosehip.core.plan;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,12 +29,34 @@ final class Allowed {
   private final Health health;
   private final Body body;
   private final Set<Tool> tools;
+  private final Map<Leg, ArcPattern> arcs;
 
   Allowed(PlanRequest request) {
+    this(request, shifted(request));
+  }
+
+  private Allowed(PlanRequest request, Map<Leg, ArcPattern> arcs) {
     this.request = request;
+    this.arcs = arcs;
     this.health = request.health();
     this.body = request.body();
     this.tools = request.wishes().tools();
+  }
+
+  /** The shifted arcs that the trainer lets stand. */
+  private static Map<Leg, ArcPattern> shifted(PlanRequest request) {
+    Map<Leg, ArcPattern> arcs = new EnumMap<>(Leg.class);
+    for (Leg leg : Leg.values()) {
+      if (!request.arcsOverruled().contains(leg)) {
+        request.body().arc(leg).filter(ArcPattern::shifted).ifPresent(arc -> arcs.put(leg, arc));
+      }
+    }
+    return arcs;
+  }
+
+  /** What would be allowed if this were held. */
+  Allowed holding(ItemId held) {
+    return new Allowed(request.holding(Set.of(held)), arcs);
   }
 
   /** Why this exercise is out, or empty when it may be done on one leg at least. */
@@ -181,11 +204,8 @@ final class Allowed {
   }
 
   private Optional<ArcPattern> lacks(Exercise exercise, Leg leg) {
-    return request.arcsOverruled().contains(leg)
-        ? Optional.empty()
-        : body.arc(leg)
-            .filter(ArcPattern::shifted)
-            .filter(arc -> exercise.demands().contains(LACKS.get(arc)));
+    return Optional.ofNullable(arcs.get(leg))
+        .filter(arc -> exercise.demands().contains(LACKS.get(arc)));
   }
 
   /** Out when neither leg may do it, or when it cannot be done on one leg alone. */

@@ -171,10 +171,9 @@ final class Climbs {
 
   /** What would keep the next rung out once this one is held. */
   private Optional<Reason> againstWhenHeld(Exercise next, Exercise held) {
-    Allowed then = new Allowed(request.holding(Set.of(held.id())));
     return request.edits().out().contains(next.id())
         ? Optional.of(new Reason.TrainersHand())
-        : then.against(next);
+        : allowed.holding(held.id()).against(next);
   }
 
   /**

@@ -17,9 +17,14 @@ final class DayShape {
   };
 
   private static final Position[] POSITIONS = positions();
+  private static final int DOWN = down();
 
-  private final Frame frame;
+  private final int most;
+  private final int tails;
   private final int tailSeconds;
+  private final Settle standing;
+  private final Settle lying;
+  private final int apart;
   private int present;
   private final int[] easy = new int[GROUPS];
   private final int[] deep = new int[GROUPS];
@@ -38,12 +43,38 @@ final class DayShape {
    */
   record Frame(int most, Optional<PlanItem> up, Optional<PlanItem> down, List<PlanItem> tail) {}
 
-  DayShape(Frame frame) {
-    this.frame = frame;
-    this.tailSeconds = frame.tail().stream().mapToInt(PlanItem::seconds).sum();
+  /**
+   * What settles, as the sums want it.
+   *
+   * @param position where; null when nothing settles
+   */
+  private record Settle(Optional<PlanItem> item, int seconds, int items, Position position) {
+    static Settle of(Optional<PlanItem> item) {
+      return new Settle(
+          item,
+          item.map(PlanItem::seconds).orElse(0),
+          item.isPresent() ? 1 : 0,
+          item.map(PlanItem::position).orElse(null));
+    }
+
+    boolean down() {
+      return position != null && position.down();
+    }
   }
 
-  private static int group(PlanItem item) {
+  DayShape(Frame frame) {
+    this.most = frame.most();
+    this.tails = frame.tail().size();
+    this.tailSeconds = frame.tail().stream().mapToInt(PlanItem::seconds).sum();
+    this.standing = Settle.of(frame.up().or(frame::down));
+    this.lying = Settle.of(frame.down().or(frame::up));
+    int up = frame.up().map(PlanItem::seconds).orElse(0);
+    int down = frame.down().map(PlanItem::seconds).orElse(0);
+    this.apart = Math.abs(up - down);
+  }
+
+  /** Where in a session something belongs. */
+  private static int groupOf(PlanItem item) {
     Phase phase = item.phase();
     return phase.ordinal() * PLACES + Session.place(phase, item.position());
   }
@@ -64,12 +95,32 @@ final class DayShape {
     return positions;
   }
 
+  private static int down() {
+    int down = 0;
+    for (int g = 0; g < GROUPS; g++) {
+      down |= POSITIONS[g].down() ? 1 << g : 0;
+    }
+    return down;
+  }
+
   void add(Piece piece, int by) {
-    int group = group(piece.item());
-    seconds += by * piece.seconds();
+    add(Weight.of(piece), by);
+  }
+
+  /** What a piece weighs in a day, worked out once. */
+  record Weight(int group, int seconds, int counted, boolean deep) {
+    static Weight of(Piece piece) {
+      return new Weight(
+          groupOf(piece.item()), piece.seconds(), piece.counts() ? 1 : 0, piece.deep());
+    }
+  }
+
+  void add(Weight weight, int by) {
+    int group = weight.group;
+    seconds += by * weight.seconds;
     items += by;
-    counted += piece.counts() ? by : 0;
-    if (piece.deep()) {
+    counted += by * weight.counted;
+    if (weight.deep) {
       deep[group] += by;
       deeps += by;
     } else {
@@ -84,57 +135,54 @@ final class DayShape {
     return counted;
   }
 
-  private Optional<Position> first() {
-    return present == 0
-        ? Optional.empty()
-        : Optional.of(POSITIONS[Integer.numberOfTrailingZeros(present)]);
-  }
-
   /** What settles: where the first exercise is done, so that nobody gets up to get down again. */
   Optional<PlanItem> settle() {
-    boolean downFirst = first().filter(Position::down).isPresent();
-    Optional<PlanItem> near = downFirst ? frame.down() : frame.up();
-    return near.or(() -> downFirst ? frame.up() : frame.down());
+    return settling().item;
+  }
+
+  private Settle settling() {
+    return (Integer.lowestOneBit(present) & DOWN) != 0 ? lying : standing;
   }
 
   /** Whole length of the session in seconds. */
   int length() {
-    return length(settle());
+    return length(settling());
   }
 
-  private int length(Optional<PlanItem> settle) {
-    int all = items + frame.tail().size() + (settle.isPresent() ? 1 : 0);
-    int work = Session.SET_UP + settle.map(PlanItem::seconds).orElse(0) + seconds;
-    return work
+  private int length(Settle settle) {
+    int all = items + tails + settle.items;
+    return Session.SET_UP
+        + settle.seconds
+        + seconds
         + tailSeconds
         + Math.max(0, all - 1) * Session.BETWEEN_ITEMS
         + changes(settle) * Session.CHANGE_POSITION;
   }
 
   /** How often the position changes. */
-  private int changes(Optional<PlanItem> settle) {
-    Position last = settle.map(PlanItem::position).orElse(null);
+  private int changes(Settle settle) {
+    Position last = settle.position;
     int changes = 0;
     for (int left = present; left != 0; left &= left - 1) {
       Position now = POSITIONS[Integer.numberOfTrailingZeros(left)];
       changes += last != null && last != now ? 1 : 0;
       last = now;
     }
-    boolean rises = last != null && last != Position.STANDING && !frame.tail().isEmpty();
+    boolean rises = last != null && last != Position.STANDING && tails > 0;
     return changes + (rises ? 1 : 0);
   }
 
   /** Whether all of it fits the minutes, with the golfer down on the floor once at most. */
   boolean fits() {
-    Optional<PlanItem> settle = settle();
-    return length(settle) <= frame.most() && downRuns(settle) <= 1;
+    Settle settle = settling();
+    return length(settle) <= most && downRuns(settle) <= 1;
   }
 
-  private int downRuns(Optional<PlanItem> settle) {
-    boolean down = settle.filter(s -> s.position().down()).isPresent();
+  private int downRuns(Settle settle) {
+    boolean down = settle.down();
     int runs = down ? 1 : 0;
     for (int left = present; left != 0; left &= left - 1) {
-      boolean now = POSITIONS[Integer.numberOfTrailingZeros(left)].down();
+      boolean now = (left & -left & DOWN) != 0;
       runs += now && !down ? 1 : 0;
       down = now;
     }
@@ -143,7 +191,7 @@ final class DayShape {
 
   /** Whether the golfer would get down more than once. */
   boolean downTwice() {
-    return downRuns(settle()) > 1;
+    return downRuns(settling()) > 1;
   }
 
   /** Whether something deep would be among the first two. */
@@ -151,7 +199,7 @@ final class DayShape {
     if (deeps == 0) {
       return false;
     }
-    int warm = settle().isPresent() ? 1 : 0;
+    int warm = settling().items;
     for (int left = present; left != 0; left &= left - 1) {
       int group = Integer.numberOfTrailingZeros(left);
       warm += easy[group];
@@ -164,8 +212,6 @@ final class DayShape {
 
   /** Seconds that could still be filled at most; another settling may take less. */
   int room() {
-    int up = frame.up().map(PlanItem::seconds).orElse(0);
-    int down = frame.down().map(PlanItem::seconds).orElse(0);
-    return frame.most() - length() + Math.abs(up - down);
+    return most - length() + apart;
   }
 }

@@ -1,7 +1,6 @@
 package loosehip.core.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +23,9 @@ final class DaySolver {
   private static final double SHORTER = 1e-7;
   private static final double EQUAL = 1e-9;
 
+  /** What more than all that a day can hold serve together, worked out once. */
+  private static final double[][] SERVED = servedTable(2 * MOST_EXERCISES);
+
   private final Task task;
   private final double[] needs;
   private final List<Piece> pieces;
@@ -34,8 +36,12 @@ final class DaySolver {
   private final int[][] services;
   private final DayShape shape;
   private final int[] purposes;
+  private final DayShape.Weight[] weights;
   private final int[] fully;
   private final int[] byHalf;
+  private final double[] density;
+  private final double[] gains;
+  private final int[] lasting;
 
   /**
    * Pieces that may only be in when another is.
@@ -82,11 +88,16 @@ final class DaySolver {
     this.in = new boolean[pieces.size()];
     this.services = new int[pieces.size()][needs.length];
     this.purposes = new int[pieces.size()];
+    this.weights = new DayShape.Weight[pieces.size()];
+    this.density = new double[pieces.size()];
+    this.gains = new double[pieces.size()];
+    this.lasting = new int[pieces.size()];
     for (int p = 0; p < pieces.size(); p++) {
       for (int n = 0; n < needs.length; n++) {
         services[p][n] = (int) Math.round(2 * pieces.get(p).service()[n]);
       }
       purposes[p] = pieces.get(p).purpose(needs);
+      weights[p] = DayShape.Weight.of(pieces.get(p));
     }
     this.shape = new DayShape(task.frame());
     this.fully = new int[needs.length];
@@ -138,13 +149,17 @@ final class DaySolver {
     double gain = gain(piece);
     put(piece, 1);
     if (shape.counted() <= MOST_EXERCISES && shape.fits()) {
-      int more = pieces.get(piece).seconds() + Session.BETWEEN_ITEMS;
-      search(order, at + 1, value + gain, seconds + more);
+      search(order, at + 1, value + gain, seconds + whole(piece));
     }
     put(piece, -1);
     if (!pieces.get(piece).must()) {
       search(order, at + 1, value, seconds);
     }
+  }
+
+  /** Seconds that a piece takes with the way to the next. */
+  private int whole(int piece) {
+    return weights[piece].seconds() + Session.BETWEEN_ITEMS;
   }
 
   /** What only a whole day can say. */
@@ -194,7 +209,7 @@ final class DaySolver {
 
   private void put(int piece, int by) {
     in[piece] = by > 0;
-    shape.add(pieces.get(piece), by);
+    shape.add(weights[piece], by);
     for (int n = 0; n < needs.length; n++) {
       if (services[piece][n] == 2) {
         fully[n] += by;
@@ -220,6 +235,23 @@ final class DaySolver {
 
   /** What so many exercises that serve a need fully, and so many by half, serve together. */
   static double served(int whole, int half) {
+    if (whole < SERVED.length && half < SERVED.length) {
+      return SERVED[whole][half];
+    }
+    return tapered(whole, half);
+  }
+
+  private static double[][] servedTable(int to) {
+    double[][] served = new double[to][to];
+    for (int whole = 0; whole < to; whole++) {
+      for (int half = 0; half < to; half++) {
+        served[whole][half] = tapered(whole, half);
+      }
+    }
+    return served;
+  }
+
+  private static double tapered(int whole, int half) {
     double sum = 0;
     double share = 1;
     for (int i = 0; i < whole + half; i++) {
@@ -236,41 +268,45 @@ final class DaySolver {
     if (places <= 0 || room <= 0) {
       return 0;
     }
-    int left = order.length - from;
-    double[] density = new double[left];
-    int[] seconds = new int[left];
-    double[] gains = new double[left];
     int some = 0;
     for (int i = from; i < order.length; i++) {
-      int whole = pieces.get(order[i]).seconds() + Session.BETWEEN_ITEMS;
       double gain = gain(order[i]);
       if (gain > 0) {
-        gains[some] = gain;
-        insert(density, seconds, some++, gain / whole, whole);
+        int whole = whole(order[i]);
+        insert(gains, some, gain);
+        insert(density, lasting, some++, gain / whole, whole);
       }
     }
-    return Math.min(byTime(density, seconds, some, room), byPlaces(gains, some, places));
+    return Math.min(byTime(some, room), byPlaces(some, places));
   }
 
-  private static double byTime(double[] density, int[] seconds, int some, int room) {
+  private double byTime(int some, int room) {
     double sum = 0;
     int left = room;
     for (int i = 0; i < some && left > 0; i++) {
-      int take = Math.min(left, seconds[i]);
+      int take = Math.min(left, lasting[i]);
       sum += density[i] * take;
       left -= take;
     }
     return sum;
   }
 
-  private static double byPlaces(double[] gains, int some, int places) {
-    double[] sorted = Arrays.copyOf(gains, some);
-    Arrays.sort(sorted);
+  private double byPlaces(int some, int places) {
     double sum = 0;
     for (int i = 0; i < Math.min(places, some); i++) {
-      sum += sorted[some - 1 - i];
+      sum += gains[i];
     }
     return sum;
+  }
+
+  /** Puts a gain among the first {@code some}, the largest first. */
+  private static void insert(double[] gains, int some, double gain) {
+    int at = some;
+    while (at > 0 && gains[at - 1] < gain) {
+      gains[at] = gains[at - 1];
+      at--;
+    }
+    gains[at] = gain;
   }
 
   /** Puts a piece among the first {@code some}, the densest first. */
