@@ -63,14 +63,19 @@ public final class SpeedBench {
 
   /**
    * Runs everything, at 1 %, 10 % and 100 % of ten years; takes some minutes. With {@code --traces}
-   * recordings alone.
+   * recordings alone, with {@code --share 10} that share of ten years alone.
    */
   public static void main(String[] args) throws Exception {
-    TraceBench.print();
-    if (Arrays.asList(args).contains("--traces")) {
+    List<String> said = Arrays.asList(args);
+    int one = said.indexOf("--share") + 1;
+    int[] shares = one == 0 ? SHARES : new int[] {Integer.parseInt(said.get(one))};
+    if (one == 0) {
+      TraceBench.print();
+    }
+    if (said.contains("--traces")) {
       return;
     }
-    for (int share : SHARES) {
+    for (int share : shares) {
       Path home = Files.createTempDirectory("loose-hip-bench");
       try (ConfigurableApplicationContext context = started(home)) {
         years(context, share);
