@@ -4,6 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
@@ -29,6 +31,13 @@ public class Workups {
           .maximumSize(GOLFERS_AT_HAND)
           .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
           .build();
+
+  /** What every door asked of a file; goes with the file. */
+  private final Cache<GolferFile, Guarded> guards = Caffeine.newBuilder().weakKeys().build();
+
+  private final List<Runnable> others = new CopyOnWriteArrayList<>();
+
+  private record Guarded(LocalDate today, Guard guard) {}
 
   Workups(
       GolferFiles files,
@@ -80,12 +89,29 @@ public class Workups {
   /** What was worked out about golfers is let go, as when one of them is erased. */
   public void forget() {
     judged.invalidateAll();
+    guards.invalidateAll();
     files.forget();
+    others.forEach(Runnable::run);
+  }
+
+  /** Whoever keeps something of golfers at hand lets it go with the rest. */
+  public void forgetAlso(Runnable others) {
+    this.others.add(others);
   }
 
   /** What every door asks before it opens for a golfer; earlier visits tell of cautions too. */
   public Guard guard(Account account, String golferId) {
-    return Cases.guard(file(account, golferId), LocalDate.now(clock));
+    GolferFile file = file(account, golferId);
+    LocalDate today = LocalDate.now(clock);
+    return guards
+        .asMap()
+        .compute(
+            file,
+            (f, before) ->
+                before != null && before.today().equals(today)
+                    ? before
+                    : new Guarded(today, Cases.guard(f, today)))
+        .guard();
   }
 
   /** The golfer, judged as things stand. */

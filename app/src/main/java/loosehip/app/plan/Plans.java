@@ -1,5 +1,7 @@
 package loosehip.app.plan;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -8,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.store.Account;
@@ -27,14 +30,25 @@ import org.springframework.stereotype.Component;
 /** The plan of a golfer: the version given, or what the planner proposes while none is. */
 @Component
 public class Plans {
+  private static final int PLANS_AT_HAND = 40;
+  private static final int MINUTES_AT_HAND = 20;
+
   private final PlanVersions versions;
   private final Workups workups;
   private final Clock clock;
+
+  /** Plans as they were read; what is kept of a version never changes. */
+  private final LoadingCache<String, PlanDocument> read =
+      Caffeine.newBuilder()
+          .maximumSize(PLANS_AT_HAND)
+          .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
+          .build(PlanDocument::read);
 
   Plans(PlanVersions versions, Workups workups, Clock clock) {
     this.workups = workups;
     this.versions = versions;
     this.clock = clock;
+    workups.forgetAlso(read::invalidateAll);
   }
 
   /**
@@ -85,8 +99,8 @@ public class Plans {
         .or(() -> proposed(workup, PlanEdits.NONE));
   }
 
-  private static Plan given(Workup workup, PlanVersions.Version kept) {
-    PlanDocument given = PlanDocument.read(kept.content());
+  private Plan given(Workup workup, PlanVersions.Version kept) {
+    PlanDocument given = read.get(kept.content());
     Block block = given.block(workup.golfer().practice().catalogue());
     Map<ItemId, Workup.Struck> struck = new LinkedHashMap<>(workup.ofOtherSchools(block.everyId()));
     struck.putAll(

@@ -1,7 +1,5 @@
 package loosehip.app.planview;
 
-import java.util.Locale;
-
 /**
  * Geometry of the dial around the pelvis, seen from above. Angles are pelvis turn in degrees, 0
  * towards the ball, positive away from the target; a right-hander turns back to the right of the
@@ -42,34 +40,46 @@ final class Dial {
     int sweep = (to > from) == (side > 0) ? 1 : 0;
     double a = Math.toRadians(from);
     double b = Math.toRadians(to);
-    return String.format(
-        Locale.ROOT,
-        "M%.1f %.1fA%.1f %.1f 0 0 %d %.1f %.1fL%.1f %.1fA%.1f %.1f 0 0 %d %.1f %.1fZ",
-        cx + side * outer * Math.sin(a),
-        cy - outer * Math.cos(a),
-        outer,
-        outer,
-        sweep,
-        cx + side * outer * Math.sin(b),
-        cy - outer * Math.cos(b),
-        cx + side * inner * Math.sin(b),
-        cy - inner * Math.cos(b),
-        inner,
-        inner,
-        1 - sweep,
-        cx + side * inner * Math.sin(a),
-        cy - inner * Math.cos(a));
+    Path path = new Path();
+    path.to('M', cx + side * outer * Math.sin(a), cy - outer * Math.cos(a));
+    path.arc(outer, sweep, cx + side * outer * Math.sin(b), cy - outer * Math.cos(b));
+    path.to('L', cx + side * inner * Math.sin(b), cy - inner * Math.cos(b));
+    path.arc(inner, 1 - sweep, cx + side * inner * Math.sin(a), cy - inner * Math.cos(a));
+    return path.closed();
   }
 
   /** A straight tick across two radii. */
   String tick(double inner, double outer, double turn) {
-    return String.format(
-        Locale.ROOT,
-        "M%.1f %.1fL%.1f %.1f",
-        x(inner, turn),
-        y(inner, turn),
-        x(outer, turn),
-        y(outer, turn));
+    Path path = new Path();
+    path.to('M', x(inner, turn), y(inner, turn));
+    path.to('L', x(outer, turn), y(outer, turn));
+    return path.open();
+  }
+
+  /** Says where a pen goes, to a tenth of a unit. */
+  private static final class Path {
+    private final StringBuilder said = new StringBuilder();
+
+    void to(char how, double x, double y) {
+      said.append(how).append(tenth(x)).append(' ').append(tenth(y));
+    }
+
+    void arc(double radius, int sweep, double x, double y) {
+      to('A', radius, radius);
+      said.append(" 0 0 ").append(sweep).append(' ').append(tenth(x)).append(' ').append(tenth(y));
+    }
+
+    private static double tenth(double value) {
+      return Math.round(value * 10) / 10.0;
+    }
+
+    String open() {
+      return said.toString();
+    }
+
+    String closed() {
+      return said.append('Z').toString();
+    }
   }
 
   /** Where text at this turn is anchored: outside the dial, growing away from it. */

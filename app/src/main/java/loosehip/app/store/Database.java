@@ -15,6 +15,7 @@ import loosehip.app.store.migration.V8__Own_words_and_set_up_routines;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
+import org.jooq.conf.RenderQuotedNames;
 import org.jooq.conf.Settings;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
@@ -51,7 +52,12 @@ public final class Database implements AutoCloseable {
       throw e;
     }
     this.readPool = pool(url.replace("&transaction_mode=IMMEDIATE", ""), READERS);
-    Settings quiet = new Settings().withExecuteLogging(false);
+    Settings quiet =
+        new Settings()
+            .withExecuteLogging(false)
+            .withFetchWarnings(false)
+            .withReturnIdentityOnUpdatableRecord(false)
+            .withRenderQuotedNames(RenderQuotedNames.NEVER);
     this.write = DSL.using(writePool, SQLDialect.SQLITE, quiet);
     this.read = DSL.using(readPool, SQLDialect.SQLITE, quiet);
   }
