@@ -11,9 +11,11 @@ import loosehip.app.store.TakenTry;
 import loosehip.core.measure.Compensation;
 import loosehip.core.measure.Slot;
 import loosehip.core.measure.TestCard;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The line is lost while tries are taken: the page says so, keeps them, and sends each once. */
+@Order(12)
 class LostLineJourneyTest extends MeasureJourney {
   private static final String CARD = "trunk-turn.right";
 

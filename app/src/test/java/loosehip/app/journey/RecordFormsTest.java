@@ -23,10 +23,12 @@ import loosehip.core.follow.ItemLog;
 import loosehip.core.link.PivotFault;
 import loosehip.core.link.RuleBook;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Closed blocks of a practice, what they say, and the weights they offer. */
+@Order(11)
 class RecordFormsTest extends FormsTest {
   private static final Pattern OFFER =
       Pattern.compile(

@@ -30,12 +30,14 @@ import loosehip.core.link.SetupFigure;
 import loosehip.core.pivot.BudgetFigure;
 import loosehip.core.pivot.SetupLook;
 import org.hamcrest.Matchers;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Stills without a browser: consent, what is taken and refused, marks, and what goes where. */
+@Order(13)
 class StillFormsTest extends FormsTest {
   private static final String FACE_ON =
       """

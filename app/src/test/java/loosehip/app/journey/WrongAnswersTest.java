@@ -18,6 +18,7 @@ import java.util.Optional;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.GolferText;
 import loosehip.app.store.Note;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,6 +29,7 @@ import org.springframework.http.MediaType;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** What was once answered wrongly, by somebody who types what nobody expects. */
+@Order(10)
 class WrongAnswersTest extends FormsTest {
   private static final String[] PAGES = {
     "talk",
