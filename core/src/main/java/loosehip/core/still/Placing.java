@@ -3,13 +3,14 @@ package loosehip.core.still;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Random;
+import java.util.function.DoubleSupplier;
 
 /**
  * Places everything marked on a still once more, as another look would: each coordinate off by a
  * normal error.
  */
 final class Placing {
-  private final Random random;
+  private final DoubleSupplier normal;
   private final double pixels;
 
   /**
@@ -17,7 +18,15 @@ final class Placing {
    * @param pixels their standard deviation
    */
   Placing(Random random, double pixels) {
-    this.random = random;
+    this(random::nextGaussian, pixels);
+  }
+
+  /**
+   * @param normal errors of one standard deviation, one after the other
+   * @param pixels their standard deviation
+   */
+  Placing(DoubleSupplier normal, double pixels) {
+    this.normal = normal;
     this.pixels = pixels;
   }
 
@@ -30,7 +39,7 @@ final class Placing {
         still.handed(),
         points,
         still.scale().map(s -> new Scale(anew(s.ends()), s.cm())),
-        still.heightPx().map(h -> h + Math.sqrt(2) * pixels * random.nextGaussian()),
+        still.heightPx().map(h -> h + Math.sqrt(2) * pixels * normal.getAsDouble()),
         still.marks().map(this::anew),
         still.plumb().map(this::anew));
   }
@@ -41,6 +50,6 @@ final class Placing {
 
   private Spot anew(Spot spot) {
     return new Spot(
-        spot.x() + pixels * random.nextGaussian(), spot.y() + pixels * random.nextGaussian());
+        spot.x() + pixels * normal.getAsDouble(), spot.y() + pixels * normal.getAsDouble());
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.DoubleStream;
 import loosehip.core.link.SpineShape;
 import loosehip.core.pivot.Demands;
 
@@ -31,6 +32,9 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
 
   private static final long SEED = 20_270_111L;
 
+  /** Errors of one standard deviation, the same for every still; more than two stills want. */
+  private static final double[] ERRORS = errors();
+
   /** Copies the lists. */
   public StillReading {
     values = List.copyOf(values);
@@ -49,7 +53,7 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
       Still still, Optional<Still> address, SpineShape shape, Demands asks) {
     List<StillFigure> figures = StillFigure.of(still.view(), address.isPresent());
     Map<StillFigure, Double> values = values(still, address);
-    Map<StillFigure, Double> squares = squares(figures, values, still, address);
+    Map<StillFigure, Double> squares = squares(values, still, address);
     List<StillValue> read = new ArrayList<>();
     List<StillFigure> notSeen = new ArrayList<>();
     for (StillFigure figure : figures) {
@@ -61,7 +65,7 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
             new StillValue(
                 figure,
                 value,
-                SCATTERS * Math.sqrt(squares.getOrDefault(figure, 0.0) / DRAWS),
+                SCATTERS * Math.sqrt(squares.get(figure) / DRAWS),
                 figure.window(still.checkpoint(), shape, asks)));
       }
     }
@@ -83,23 +87,36 @@ public record StillReading(Still still, List<StillValue> values, List<StillFigur
     return values;
   }
 
+  /** What is seen once is seen at every placing. */
   private static Map<StillFigure, Double> squares(
-      List<StillFigure> figures,
-      Map<StillFigure, Double> values,
-      Still still,
-      Optional<Still> address) {
-    Map<StillFigure, Double> squares = new EnumMap<>(StillFigure.class);
-    Placing placing = new Placing(new Random(SEED), PLACING_PX);
+      Map<StillFigure, Double> values, Still still, Optional<Still> address) {
+    List<StillFigure> figures = List.copyOf(values.keySet());
+    double[] sums = new double[figures.size()];
+    int[] next = {0};
+    Placing placing = new Placing(() -> ERRORS[next[0]++], PLACING_PX);
     for (int draw = 0; draw < DRAWS; draw++) {
       Pose anew = Pose.of(placing.anew(still), address.map(placing::anew));
-      values(figures, anew)
-          .forEach(
-              (figure, value) -> {
-                double off = value - values.getOrDefault(figure, value);
-                squares.merge(figure, off * off, Double::sum);
-              });
+      for (int f = 0; f < sums.length; f++) {
+        StillFigure figure = figures.get(f);
+        double value = values.get(figure);
+        double off = figure.formula().of(anew).orElse(value) - value;
+        sums[f] += off * off;
+      }
+    }
+    Map<StillFigure, Double> squares = new EnumMap<>(StillFigure.class);
+    for (int f = 0; f < sums.length; f++) {
+      squares.put(figures.get(f), sums[f]);
     }
     return squares;
+  }
+
+  /**
+   * Two numbers for each landmark, for the ends of a scale, two marks and a plumb line; a height.
+   */
+  private static double[] errors() {
+    int still = 2 * (Landmark.values().length + 6) + 1;
+    Random random = new Random(SEED);
+    return DoubleStream.generate(random::nextGaussian).limit(2L * DRAWS * still).toArray();
   }
 
   /** A figure's value, where it was read. */
