@@ -51,7 +51,7 @@ import org.springframework.web.util.UriUtils;
  */
 @Order(2)
 class FuzzFormsTest extends FormsTest {
-  private static final int REQUESTS = Integer.getInteger("loosehip.fuzz.requests", 500);
+  private static final int REQUESTS = Integer.getInteger("loosehip.fuzz.requests", 400);
   private static final long SEED = Long.getLong("loosehip.fuzz.seed", 18);
 
   private static final List<String> HOSTILE =
