@@ -1,6 +1,20 @@
 "use strict";
 // Threads: what the pointer or the focus is on stays, the rest steps back; a thread opens its sum.
 (function () {
+  // A cause nobody has decided about yet offers that when it is opened: the form stands once on the page.
+  const decide = document.getElementById("decide");
+  function offer(opened) {
+    const here = decide && opened.querySelector("[data-decide]");
+    if (!here) return;
+    const form = decide.content.firstElementChild.cloneNode(true);
+    form.action = decide.dataset.at + here.dataset.decide;
+    for (const named of form.querySelectorAll("[aria-label]")) {
+      named.setAttribute("aria-label", named.getAttribute("aria-label") + " " + here.dataset.about);
+    }
+    here.replaceWith(form);
+  }
+  document.addEventListener("toggle", (event) => event.target.open && offer(event.target), true);
+
   const picture = document.querySelector(".threads");
   if (!picture) return;
   const threads = [...picture.querySelectorAll(".thread-link")];

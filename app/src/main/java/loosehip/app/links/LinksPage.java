@@ -1,5 +1,6 @@
 package loosehip.app.links;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.field.NotedField;
@@ -7,6 +8,7 @@ import loosehip.app.figure.Drawing;
 import loosehip.app.repair.SetupRepairs;
 import loosehip.core.link.Family;
 import loosehip.core.link.Level;
+import loosehip.core.link.Overrule;
 import loosehip.core.link.PivotFault;
 
 /**
@@ -42,6 +44,11 @@ public record LinksPage(
   /** Whether nothing was seen that has causes. */
   public boolean none() {
     return links.isEmpty() && setupLinks.isEmpty();
+  }
+
+  /** What can be decided about any cause. */
+  public List<String> verdicts() {
+    return Arrays.stream(Overrule.Verdict.values()).map(Overrule.Verdict::id).toList();
   }
 
   /**
@@ -86,6 +93,11 @@ public record LinksPage(
       String note,
       boolean against,
       List<String> history) {
+    /** Whether nobody has said anything about it yet. */
+    public boolean untouched() {
+      return decided.isEmpty() && note.isEmpty() && history.isEmpty();
+    }
+
     /** Why it is not settled, in words. */
     public String unsettled() {
       return switch (family) {
