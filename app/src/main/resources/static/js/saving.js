@@ -146,9 +146,13 @@
     const here = location.pathname + location.search;
     const mine = remembered().filter((e) => e.page === here);
     if (!mine.length) return;
+    const gone = new Set();
     for (const entry of mine) {
       const input = document.getElementById(entry.id);
-      if (!input) continue;
+      if (!input) {
+        gone.add(entry.id);
+        continue;
+      }
       if (entry.checked !== null) input.checked = entry.checked;
       else input.value = entry.value;
       if (input.hasAttribute("data-typed")) {
@@ -158,8 +162,17 @@
         input.dispatchEvent(new Event("change", { bubbles: true }));
       }
     }
-    remember(remembered().filter((e) => e.page !== here));
+    // It may be in a fold that is fetched when it is opened: then it is, and what is left is put back.
+    const folds = gone.size ? [...document.querySelectorAll("details[hx-get]:not([data-fetched])")] : [];
+    for (const fold of folds) fold.open = true;
+    remember(remembered().filter((e) => e.page !== here || (folds.length && gone.has(e.id))));
   }
+  document.addEventListener("htmx:afterSettle", (event) => {
+    const fold = event.detail.elt.closest("details[hx-get]");
+    if (!fold || "fetched" in fold.dataset) return;
+    fold.dataset.fetched = "";
+    putBack();
+  });
 
   document.addEventListener("change", (event) => {
     const input = event.target;

@@ -84,6 +84,14 @@ class SetupController {
     return "setup/by-eye-again";
   }
 
+  /** The figures, when somebody who has some opens them. */
+  @Door(Passage.SIDED)
+  @GetMapping("/golfers/{id}/set-up/figures")
+  String figures(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    model.addAttribute("figures", views.figures(workups.open(user.account(), id)));
+    return "setup/figures";
+  }
+
   /** What puts it right again, after something was seen or measured. */
   @Door(Passage.SIDED)
   @GetMapping("/golfers/{id}/set-up/repairs")

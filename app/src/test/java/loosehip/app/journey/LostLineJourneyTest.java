@@ -66,6 +66,20 @@ class LostLineJourneyTest extends MeasureJourney {
     assertThat(tries()).isEmpty();
   }
 
+  /** What is fetched when it is opened says that there is no line, and comes when there is one. */
+  @Test
+  void aFoldOpenedWithoutALineComesWithIt() {
+    page.navigate("/golfers/" + golfer + "/set-up");
+    context.setOffline(true);
+    page.locator("#figures-fold > summary").click();
+    assertThat(page.locator("#stance-figures")).containsText("as soon as there is one");
+    context.setOffline(false);
+    page.locator("#stance-beltTilt").fill("20");
+    page.locator("#stance-beltTilt").press("Tab");
+    assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
+    assertThat(page.locator("#stance-figures")).not().containsText("as soon as there is one");
+  }
+
   /** A page too old to save is left as a whole, and what waited is saved from the next one. */
   @Test
   void aPageThatMayNotSaveIsLeftAsAWhole() {

@@ -2,6 +2,7 @@ package loosehip.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import java.util.ArrayList;
@@ -202,6 +203,25 @@ class MeasureInputJourneyTest extends MeasureJourney {
     assertThat(page).hasURL(Pattern.compile(".*card=" + CARD.replace(".", "\\.") + ".*"));
     assertThat(page.locator(".tries .try .number")).hasText("37");
     assertThat(page.locator(".waiting-try")).hasCount(0);
+  }
+
+  /** What was typed in a fold that is fetched only when it is opened, is found there again. */
+  @Test
+  void aFigureTypedInAFoldSurvivesANewSignIn() {
+    page.navigate("/golfers/" + golfer + "/set-up");
+    page.locator("#figures-fold > summary").click();
+    Locator figure = page.locator("#stance-beltTilt");
+    assertThat(figure).isVisible();
+    context.clearCookies();
+    figure.fill("33");
+    figure.press("Tab");
+    assertThat(page.locator("#kept")).containsText("What you typed is kept");
+    page.getByText("Sign in again").click();
+    signIn(page, name());
+    assertThat(figure).hasValue("33");
+    assertThat(page.locator("#saved")).hasText(Pattern.compile("saved \\d.*"));
+    assertThat(page.locator(".stance-pair:has(#sf-arched)"))
+        .containsText("clear by measure: belt tilt 33°");
   }
 
   @Test

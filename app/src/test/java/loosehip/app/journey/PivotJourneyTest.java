@@ -152,8 +152,9 @@ class PivotJourneyTest extends MeasureJourney {
     page.keyboard().press("Shift+ArrowUp");
     assertThat(page.locator("#pivot-live")).containsText("Going back");
     page.locator(".pivot-acts .btn-ink").click();
-    assertThat(page.locator("#setup-trailFlare")).hasValue("5");
     assertThat(page).hasURL(Pattern.compile(".*/set-up$"));
+    page.locator("#figures-fold > summary").click();
+    assertThat(page.locator("#setup-trailFlare")).hasValue("5");
     assertThat(complaints).isEmpty();
   }
 }
