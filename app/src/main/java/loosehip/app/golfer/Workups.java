@@ -35,6 +35,7 @@ public class Workups {
   /** What every door asked of a file; goes with the file. */
   private final Cache<GolferFile, Guarded> guards = Caffeine.newBuilder().weakKeys().build();
 
+  /** What others keep of golfers, to be let go with the rest. */
   private final List<Runnable> others = new CopyOnWriteArrayList<>();
 
   private record Guarded(LocalDate today, Guard guard) {}
@@ -95,8 +96,8 @@ public class Workups {
   }
 
   /** Whoever keeps something of golfers at hand lets it go with the rest. */
-  public void forgetAlso(Runnable others) {
-    this.others.add(others);
+  public void forgetAlso(Runnable what) {
+    others.add(what);
   }
 
   /** What every door asks before it opens for a golfer; earlier visits tell of cautions too. */

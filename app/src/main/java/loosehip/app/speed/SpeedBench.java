@@ -73,9 +73,17 @@ public final class SpeedBench {
    */
   public static void main(String[] args) throws Exception {
     List<String> said = Arrays.asList(args);
-    int one = said.indexOf("--share") + 1;
-    int[] shares = one == 0 ? SHARES : new int[] {Integer.parseInt(said.get(one))};
-    if (one == 0) {
+    int[] shares = SHARES;
+    if (said.contains("--share")) {
+      int at = said.indexOf("--share") + 1;
+      String share = at < said.size() ? said.get(at) : "";
+      if (!share.matches("[1-9]\\d?|100")) {
+        System.err.println(
+            "--share wants a whole number from 1 to 100, in hundredths of ten years.");
+        System.exit(2);
+      }
+      shares = new int[] {Integer.parseInt(share)};
+    } else {
       TraceBench.print();
     }
     if (said.contains("--traces")) {

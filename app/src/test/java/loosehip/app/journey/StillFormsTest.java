@@ -199,7 +199,7 @@ class StillFormsTest extends FormsTest {
     assertThat(Facts.FROM_STILL.about("leadPinch").in(file()).orElseThrow().plusMinus())
         .isBetween(0.3, 2.5);
     assertThat(setupLook(Leg.TRAIL)).isEqualTo(SetupLook.STILL);
-    page("/golfers/" + golfer + "/set-up")
+    page("/golfers/" + golfer + "/set-up/figures")
         .andExpect(content().string(Matchers.containsString("from a still, ±")));
     note("setup.leadPinch", "3");
     assertThat(setupLook(Leg.LEAD)).as("changed by hand").isEqualTo(SetupLook.EYE);

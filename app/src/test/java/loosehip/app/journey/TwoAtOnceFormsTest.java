@@ -66,7 +66,8 @@ class TwoAtOnceFormsTest extends FormsTest {
   void aFactIsAnsweredWithBothAndTheChoiceIsKept() throws Exception {
     by(moss, "/notes/setup.trailFlare", "value", "15", "");
     String over = clash(by(wren, "/notes/setup.trailFlare", "value", "25", ""), "15", "25");
-    page("/golfers/" + golfer + "/set-up").andExpect(content().string(containsString("15")));
+    page("/golfers/" + golfer + "/set-up/figures")
+        .andExpect(content().string(containsString("value=\"15\"")));
     by(wren, "/notes/setup.trailFlare", "value", "25", over)
         .andExpect(content().string(not(containsString("said otherwise"))));
     assertThat(file().facts().get("setup.trailFlare").value()).isEqualTo("25");

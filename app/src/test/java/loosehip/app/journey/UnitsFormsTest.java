@@ -22,6 +22,7 @@ class UnitsFormsTest extends FormsTest {
           "talk",
           "measure",
           "set-up",
+          "set-up/figures",
           "swing",
           "pivot",
           "links",

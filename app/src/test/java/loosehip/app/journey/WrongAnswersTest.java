@@ -36,6 +36,7 @@ class WrongAnswersTest extends FormsTest {
     "measure",
     "measure/sheet",
     "set-up",
+    "set-up/figures",
     "swing",
     "links",
     "plan",
