@@ -43,7 +43,8 @@
   // or something above it moves the page, no click comes of it: it is made here.
   const STILL_PX = 4;
   let pressed = null;
-  const control = (node) => node && node.closest("#work :is(button, a[href], label, summary)");
+  const CONTROLS = "#work :is(button, a[href], label, summary)";
+  const control = (node) => node && node.closest(CONTROLS);
   const sign = (node) => {
     const { href, name, value, dataset } = node;
     return JSON.stringify([node.tagName, href, name, value, dataset, node.querySelector("input")?.id, node.textContent.trim()]);
@@ -59,8 +60,14 @@
     if (!was || Math.hypot(event.clientX - was.x, event.clientY - was.y) > STILL_PX) return;
     const now = control(document.elementFromPoint(event.clientX, event.clientY));
     if (now === was.on) return;
-    if (was.on.isConnected) was.on.click();
-    else if (now && sign(now) === sign(was.on)) now.click();
+    if (was.on.isConnected) {
+      was.on.click();
+      return;
+    }
+    const meant = sign(was.on);
+    const twins = [...document.querySelectorAll(CONTROLS)].filter((node) => sign(node) === meant);
+    const fresh = twins.includes(now) ? now : twins.length === 1 && twins[0];
+    if (fresh) fresh.click();
   });
 
   // A number stands in a chip and in a field: what is set in one shows in the other.
