@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The trainer's phone, played by the browser's own sensor override in a second context. */
@@ -108,14 +108,28 @@ class InclinometerJourneyTest extends MeasureJourney {
 
   @Test
   void aPhoneWithoutASensorLeavesTheNumberPad() {
-    String address = joined();
+    assertThat(told(joined(), "granted"))
+        .containsPattern("no sensor.*Use the number pad on Measure");
+  }
+
+  @Test
+  void aPhoneThatMayNotSaySaysSoAndLeavesTheNumberPad() {
+    assertThat(told(joined(), "denied"))
+        .containsPattern("not allowed.*browser's settings.*Use the number pad on Measure");
+  }
+
+  /** What a phone without a sensor says once its browser has answered whether it may feel. */
+  private String told(String address, String may) {
     try (BrowserContext context = Browser.phone(port)) {
+      context.addInitScript(
+          "DeviceOrientationEvent.requestPermission = () => Promise.resolve('" + may + "')");
       Page phone = Browser.page(context, complaints);
       phone.navigate(address);
       phone.locator("#begin").tap();
-      assertThat(phone.locator("#says"))
-          .containsText(Pattern.compile("no sensor.*Use the number pad on Measure"));
+      Locator says = phone.locator("#says");
+      assertThat(says).containsText("Use the number pad on Measure");
+      assertThat(complaints).isEmpty();
+      return says.innerText();
     }
-    assertThat(complaints).isEmpty();
   }
 }
