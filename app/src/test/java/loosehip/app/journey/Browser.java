@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 
 /**
  * Debian's headless Chromium, one for each of the threads that run tests; every test has a context
@@ -50,6 +52,7 @@ final class Browser {
   }
 
   private static com.microsoft.playwright.Browser launched() {
+    brought();
     return Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
         .chromium()
@@ -67,6 +70,16 @@ final class Browser {
                         "--disable-sync",
                         "--disable-site-isolation-trials",
                         "--disable-features=" + String.join(",", WITHOUT))));
+  }
+
+  /** Waits for the process that installs the browser, if {@code ./loose-hip test} said there is. */
+  private static void brought() {
+    Optional.ofNullable(System.getenv("LOOSE_HIP_BRINGING_BROWSER"))
+        .map(Long::valueOf)
+        .flatMap(ProcessHandle::of)
+        .ifPresent(
+            installer ->
+                installer.onExit().completeOnTimeout(installer, 5, TimeUnit.MINUTES).join());
   }
 
   private static Path chromium() {
