@@ -227,14 +227,16 @@ class ClinicDayJourneyTest extends MeasureJourney {
 
   @Test
   void twoTrainersSeeEachOtherAndTheLastCorrectionWinsVisibly() {
-    accounts.bySignInName("moss").orElseGet(() -> accounts.addHelper(wren, "Moss", "moss", hash()));
+    accounts
+        .bySignInName("moss-day")
+        .orElseGet(() -> accounts.addHelper(wren, "Moss", "moss-day", hash()));
     String card = "/golfers/" + golfer + "/measure?card=hinge-contact&mode=run";
     page.navigate(card);
     page.keyboard().type("36");
     page.keyboard().press("Enter");
     assertThat(page.locator(".tries .number")).hasText("36");
     try (BrowserContext other = Browser.context(port, 1280, 800)) {
-      Page moss = signedIn(other, "moss");
+      Page moss = signedIn(other, "moss-day");
       moss.navigate(card);
       assertThat(moss.locator("#others")).containsText("Wren has this golfer open too");
       moss.locator(".try").click();

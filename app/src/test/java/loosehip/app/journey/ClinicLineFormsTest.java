@@ -20,8 +20,8 @@ class ClinicLineFormsTest extends FormsTest {
   private SignedIn moss() {
     return new SignedIn(
         accounts
-            .bySignInName("moss")
-            .orElseGet(() -> accounts.addHelper(wren.account(), "Moss", "moss", "hash")));
+            .bySignInName("moss-line")
+            .orElseGet(() -> accounts.addHelper(wren.account(), "Moss", "moss-line", "hash")));
   }
 
   private String line() throws Exception {
@@ -69,8 +69,8 @@ class ClinicLineFormsTest extends FormsTest {
     wren =
         new SignedIn(
             accounts
-                .bySignInName("pip")
-                .orElseGet(() -> accounts.addPractice("Elsewhere", "Pip", "pip", "hash")));
+                .bySignInName("pip-line")
+                .orElseGet(() -> accounts.addPractice("Elsewhere", "Pip", "pip-line", "hash")));
     send(post(line()));
     assertThat(line.today(owner.account().practiceId()))
         .noneMatch(p -> p.golferId().equals(golfer));

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
+import loosehip.app.RunningApplication;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
@@ -82,7 +83,7 @@ class EarlierEditionTest {
           Map.entry("back-of-thigh-post", "thigh-back-post"),
           Map.entry("knee-band", "band-tight"));
 
-  private static final Path HOME = JourneyTest.freshHome();
+  private static final Path HOME = RunningApplication.freshHome();
 
   @Autowired MockMvc mvc;
   @Autowired Accounts accounts;

@@ -5,13 +5,13 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import loosehip.app.RunningApplication;
 import loosehip.app.fact.Facts;
 import loosehip.app.signin.SaidAgain;
 import loosehip.app.signin.SignedIn;
@@ -26,10 +26,6 @@ import loosehip.core.measure.Slot;
 import loosehip.core.safety.WarningSign;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
@@ -37,9 +33,7 @@ import org.springframework.test.web.servlet.request.AbstractMockHttpServletReque
 /**
  * Forms without a browser, sent by a trainer who has just signed in, about a golfer who consents.
  */
-@SpringBootTest
-@AutoConfigureMockMvc
-abstract class FormsTest {
+abstract class FormsTest extends RunningApplication {
   @Autowired MockMvc mvc;
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
@@ -48,15 +42,6 @@ abstract class FormsTest {
 
   SignedIn wren;
   String golfer;
-
-  @DynamicPropertySource
-  static void home(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", FormsTest::freshHome);
-  }
-
-  private static Path freshHome() {
-    return JourneyTest.freshHome();
-  }
 
   @BeforeEach
   void aGolferWhoConsents() throws Exception {

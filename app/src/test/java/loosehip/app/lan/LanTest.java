@@ -18,6 +18,7 @@ import java.util.List;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLSocket;
 import javax.net.ssl.TrustManagerFactory;
+import loosehip.app.RunningApplication;
 import loosehip.app.Settings;
 import loosehip.app.store.Accounts;
 import org.apache.tomcat.util.http.MimeHeaders;
@@ -45,18 +46,10 @@ class LanTest {
 
   @DynamicPropertySource
   static void lan(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", LanTest::freshHome);
+    registry.add("loose-hip.home", RunningApplication::freshHome);
     registry.add("loose-hip.lan.on", () -> "true");
     registry.add("loose-hip.lan.address", () -> HERE);
     registry.add("loose-hip.lan.port", LanTest::freePort);
-  }
-
-  private static Path freshHome() {
-    try {
-      return Files.createTempDirectory("loose-hip-lan");
-    } catch (IOException full) {
-      throw new IllegalStateException(full);
-    }
   }
 
   private static int freePort() {
@@ -150,7 +143,7 @@ class LanTest {
   /** Another address, or a key about to run out: a new one, and a broken file is made anew. */
   @Test
   void theKeyIsMadeAnewWhenItNoLongerFits() throws IOException {
-    Path home = freshHome();
+    Path home = RunningApplication.freshHome();
     Clock today = Clock.systemUTC();
     X509Certificate first = key(home, HERE, today).certificate();
     assertThat(key(home, HERE, today).certificate()).isEqualTo(first);

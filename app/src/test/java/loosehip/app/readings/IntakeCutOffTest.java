@@ -3,11 +3,10 @@ package loosehip.app.readings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import loosehip.app.RunningApplication;
 import loosehip.app.golfer.Workups;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
@@ -23,7 +22,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
 /** A stop in the middle of taking or undoing a file: at the next start the work goes on. */
-@SpringBootTest
+@SpringBootTest(properties = "spring.main.lazy-initialization=true")
 class IntakeCutOffTest {
   private static final int DAYS = 1300;
 
@@ -38,15 +37,7 @@ class IntakeCutOffTest {
 
   @DynamicPropertySource
   static void home(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", IntakeCutOffTest::freshHome);
-  }
-
-  private static Path freshHome() {
-    try {
-      return Files.createTempDirectory("loose-hip-test");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    registry.add("loose-hip.home", RunningApplication::freshHome);
   }
 
   private static final class Killed extends RuntimeException {

@@ -5,40 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import loosehip.app.RunningApplication;
 import loosehip.app.Settings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.TestPropertySource;
 
 /** What is sent is measured before it is read; spoken to by hand, so that nothing is tidied up. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-class BodySizesTest {
-  @LocalServerPort int port;
+@TestPropertySource(properties = "spring.application.name=empty-data-base")
+class BodySizesTest extends RunningApplication {
   @Autowired Settings settings;
-
-  @DynamicPropertySource
-  static void home(DynamicPropertyRegistry registry) {
-    registry.add("loose-hip.home", BodySizesTest::freshHome);
-  }
-
-  private static Path freshHome() {
-    try {
-      return Files.createTempDirectory("loose-hip-test");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
 
   private String said(String head, String body) throws IOException {
     try (Socket socket = new Socket("127.0.0.1", port)) {
