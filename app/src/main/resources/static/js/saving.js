@@ -47,6 +47,12 @@
     if (words) setTimeout(() => tell(words));
   });
 
+  // One of a few is sent by the name every fact has, whatever its group is called on the page.
+  document.addEventListener("htmx:configRequest", (event) => {
+    const { elt, parameters } = event.detail;
+    if (elt.matches("input[type=radio][hx-post]")) parameters.value = elt.value;
+  });
+
   document.addEventListener("htmx:beforeRequest", (event) => {
     if (event.detail.requestConfig.verb !== "post") return;
     pending.set(event.detail.elt, true);

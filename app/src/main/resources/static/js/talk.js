@@ -31,13 +31,27 @@
     row.querySelector("[data-caution]").setAttribute("aria-expanded", String(row.classList.contains("asking")));
   }
 
+  // A caution nobody has said anything of has neither note nor clearance: both come with the tap.
+  const rest = document.getElementById("caution-rest");
+  function complete(row) {
+    if (row.querySelector(".caution-note")) return;
+    const asked = row.querySelector("[data-caution]");
+    const named = document.createElement("template");
+    named.innerHTML = rest.innerHTML
+      .replaceAll(rest.dataset.of, asked.id.slice("c-".length))
+      .replaceAll(rest.dataset.asked, asked.firstElementChild.textContent);
+    row.append(named.content);
+    window.htmx.process(row);
+  }
+
   if (list && search) {
     search.addEventListener("input", find);
     list.addEventListener("click", (event) => {
       const asked = event.target.closest("[data-caution]");
       if (asked) ask(asked.closest("li"));
     });
-    list.addEventListener("change", () => {
+    list.addEventListener("change", (event) => {
+      if (event.target.closest(".either")) complete(event.target.closest("li"));
       if (search.value === "") return;
       search.value = "";
       find();
@@ -60,25 +74,26 @@
     return true;
   });
 
-  // The days tapped are the days of the field beside them.
+  // The days tapped are the days of the field beside them; the calendar comes when the fold is opened.
   const away = document.querySelector(".away-days");
   const field = away && document.getElementById(away.dataset.field);
-  const days = () => [...away.querySelectorAll("input:checked")].map((d) => d.value);
+  const boxes = () => [...away.querySelectorAll("input")];
+  const typed = () => field.value.split(/[\s,]+/).filter(Boolean);
   function say() {
-    const n = days().length;
+    const n = new Set(typed()).size;
     document.getElementById("away-said").textContent = n === 0 ? "none" : n === 1 ? "1 day" : n + " days";
   }
   if (away) {
-    const shown = () => new Set([...away.querySelectorAll("input")].map((d) => d.value));
     away.addEventListener("change", () => {
-      const elsewhere = field.value.split(/[\s,]+/).filter((d) => d && !shown().has(d));
-      field.value = [...elsewhere, ...days()].sort().join(" ");
+      const shown = new Set(boxes().map((d) => d.value));
+      const elsewhere = typed().filter((d) => !shown.has(d));
+      const tapped = boxes().filter((d) => d.checked).map((d) => d.value);
+      field.value = [...elsewhere, ...tapped].sort().join(" ");
       field.dispatchEvent(new Event("change", { bubbles: true }));
-      say();
     });
     field.addEventListener("change", () => {
-      const typed = new Set(field.value.split(/[\s,]+/));
-      away.querySelectorAll("input").forEach((d) => (d.checked = typed.has(d.value)));
+      const days = new Set(typed());
+      for (const box of boxes()) box.checked = days.has(box.value);
       say();
     });
   }

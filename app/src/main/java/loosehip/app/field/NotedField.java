@@ -158,6 +158,11 @@ public record NotedField(
         locked);
   }
 
+  /** The same with nothing noted. */
+  public NotedField emptied() {
+    return new NotedField(golfer, key, label, typing, "", choices, takesBack, locked);
+  }
+
   /** The same, locked or not. */
   public NotedField locked(boolean now) {
     return new NotedField(golfer, key, label, typing, value, choices, takesBack, now);

@@ -61,16 +61,29 @@ final class Dial {
     private final StringBuilder said = new StringBuilder();
 
     void to(char how, double x, double y) {
-      said.append(how).append(tenth(x)).append(' ').append(tenth(y));
+      said.append(how);
+      pair(x, y);
     }
 
     void arc(double radius, int sweep, double x, double y) {
       to('A', radius, radius);
-      said.append(" 0 0 ").append(sweep).append(' ').append(tenth(x)).append(' ').append(tenth(y));
+      said.append(" 0 0 ").append(sweep).append(' ');
+      pair(x, y);
     }
 
-    private static double tenth(double value) {
-      return Math.round(value * 10) / 10.0;
+    private void pair(double x, double y) {
+      tenth(x);
+      said.append(' ');
+      tenth(y);
+    }
+
+    private void tenth(double value) {
+      long tenths = Math.round(value * 10);
+      if (tenths % 10 == 0) {
+        said.append(tenths / 10);
+      } else {
+        said.append(tenths / 10.0);
+      }
     }
 
     String open() {

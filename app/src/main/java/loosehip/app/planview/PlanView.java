@@ -19,7 +19,7 @@ import loosehip.core.pivot.Hips;
  * @param ticks capacity and demand
  * @param feet the two feet
  * @param pelvis the pelvis, square and turned
- * @param scale degree marks
+ * @param scale the degrees of the dial
  * @param target which way the target lies: {@code left} or {@code right}
  * @param words capacity, demand, band and margin in words
  * @param missing what no test has given yet
@@ -33,7 +33,7 @@ public record PlanView(
     List<Tick> ticks,
     List<Foot> feet,
     Pelvis pelvis,
-    List<Mark> scale,
+    Scale scale,
     String target,
     List<Said> words,
     List<Hips.Part> missing) {
@@ -96,8 +96,16 @@ public record PlanView(
   public record Pelvis(
       double rotation, Optional<Double> turned, double trailX, double leadX, double y) {}
 
-  /** A degree mark. */
-  public record Mark(String path, String label, double x, double y) {}
+  /**
+   * The degrees of the dial.
+   *
+   * @param marks all marks as one path
+   * @param degrees the numbers beside the longer ones
+   */
+  public record Scale(String marks, List<Degrees> degrees) {}
+
+  /** A number of degrees, and the middle of where it stands. */
+  public record Degrees(int turn, double x, double y) {}
 
   /**
    * One direction in words.

@@ -221,18 +221,20 @@ public final class PlanViewDrawing {
         Dial.CY);
   }
 
-  private List<PlanView.Mark> scale() {
-    List<PlanView.Mark> marks = new ArrayList<>();
+  /** Every ten degrees a mark, every thirty a longer one with its number. */
+  private PlanView.Scale scale() {
+    StringBuilder marks = new StringBuilder();
+    List<PlanView.Degrees> degrees = new ArrayList<>();
     for (int turn = -90; turn <= 90; turn += 10) {
       boolean labelled = turn % 30 == 0 && turn != 0;
-      marks.add(
-          new PlanView.Mark(
-              dial.tick(labelled ? 102 : 106, 110, turn),
-              labelled ? String.valueOf(Math.abs(turn)) : "",
-              round(dial.x(90, turn)),
-              round(dial.y(90, turn) + 4)));
+      marks.append(dial.tick(labelled ? 102 : 106, 110, turn));
+      if (labelled) {
+        degrees.add(
+            new PlanView.Degrees(
+                Math.abs(turn), round(dial.x(90, turn)), round(dial.y(90, turn) + 4)));
+      }
     }
-    return marks;
+    return new PlanView.Scale(marks.toString(), degrees);
   }
 
   private List<PlanView.Said> words() {

@@ -15,9 +15,8 @@ import loosehip.core.plan.Wishes;
  * The days of a block on a calendar, with those on which nothing can be done.
  *
  * @param weeks the weeks of the block, from Monday
- * @param said how many days, in words
  */
-public record DaysAway(List<Week> weeks, String said) {
+public record DaysAway(List<Week> weeks) {
   private static final int DAYS_OF_A_WEEK = 7;
 
   /** A week; {@code from} is its first day in words. */
@@ -31,10 +30,14 @@ public record DaysAway(List<Week> weeks, String said) {
     LocalDate start = Facts.START.in(file).orElse(today);
     LocalDate first = start.with(TemporalAdjusters.previousOrSame(Units.now().firstDay()));
     int weeks = Facts.WEEKS.in(file).orElse(Wishes.USUAL_WEEKS);
-    int n = away.size();
     return new DaysAway(
-        IntStream.range(0, weeks).mapToObj(w -> week(first.plusWeeks(w), away)).toList(),
-        n == 0 ? "none" : n == 1 ? "1 day" : n + " days");
+        IntStream.range(0, weeks).mapToObj(w -> week(first.plusWeeks(w), away)).toList());
+  }
+
+  /** How many days away there are, in words. */
+  static String said(GolferFile file) {
+    int n = Facts.BLACKOUT.in(file).orElse(Set.of()).size();
+    return n == 0 ? "none" : n == 1 ? "1 day" : n + " days";
   }
 
   private static Week week(LocalDate first, Set<LocalDate> away) {

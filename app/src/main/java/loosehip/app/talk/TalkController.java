@@ -178,6 +178,15 @@ class TalkController {
     return "redirect:" + WayBack.of(then, file.id()).orElse("/golfers/{id}/talk");
   }
 
+  /** The days of the block on a calendar, when somebody wants it. */
+  @Door(Passage.OPEN)
+  @GetMapping("/golfers/{id}/talk/days-away")
+  String daysAway(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    GolferFile file = workups.file(user.account(), id);
+    model.addAttribute("away", DaysAway.of(file, LocalDate.now(clock)));
+    return "talk/days-away";
+  }
+
   /** The form for a clinician's clearance of a caution, when somebody wants it. */
   @Door(Passage.OPEN)
   @GetMapping("/golfers/{id}/talk/clear/{subject}")

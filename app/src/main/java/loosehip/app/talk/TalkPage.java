@@ -48,11 +48,12 @@ import loosehip.core.safety.WarningSign;
  * @param history what hurts or once did
  * @param noCautions that there is nothing of the kind
  * @param cautions what must be respected
+ * @param pattern a caution nobody has said anything of
  * @param consequences what follows from it
  * @param guardian who consents for a minor
  * @param wishes what they can give
  * @param gives minutes, days and weeks as a row of taps
- * @param away days away, on a calendar
+ * @param away how many days they are away, in words
  * @param tools what is at hand at home
  * @param aid what every reader is told
  * @param eraseProblem why nothing was erased; empty when nothing was asked
@@ -77,11 +78,12 @@ public record TalkPage(
     NotedField history,
     NotedField noCautions,
     List<CautionRow> cautions,
+    CautionRow pattern,
     List<Consequences.Consequence> consequences,
     NotedField guardian,
     Wishes wishes,
     List<Give> gives,
-    DaysAway away,
+    String away,
     List<NotedField> tools,
     List<String> usualTools,
     String aid,
@@ -139,7 +141,28 @@ public record TalkPage(
       Optional<String> cleared,
       TypedClearance typed,
       List<Demand> liftable,
-      boolean degrees) {}
+      boolean degrees) {
+    /** Whether something is on record of it, or about to be. */
+    public boolean touched() {
+      return !field.value().isEmpty()
+          || !note.value().isEmpty()
+          || cleared.isPresent()
+          || typed.refused();
+    }
+
+    /** What any other untouched one gets when it is tapped, but for the caution's own name. */
+    CautionRow untouched() {
+      return new CautionRow(
+          caution,
+          field,
+          note.emptied(),
+          List.of(),
+          Optional.empty(),
+          TypedClearance.NONE,
+          List.of(),
+          false);
+    }
+  }
 
   /** What they can give. */
   public record Wishes(
@@ -204,6 +227,7 @@ public record TalkPage(
             .filter(c -> c != Caution.UNDER_18)
             .map(c -> caution(file, c, typed, workup.today()))
             .toList(),
+        caution(file, Caution.HIP_REPLACEMENT, typed, workup.today()).untouched(),
         consequences,
         NotedField.typed(file, Facts.GUARDIAN),
         new Wishes(
@@ -223,7 +247,7 @@ public record TalkPage(
                 Facts.WEEKS,
                 WEEKS,
                 String.valueOf(loosehip.core.plan.Wishes.USUAL_WEEKS))),
-        DaysAway.of(file, workup.today()),
+        DaysAway.said(file),
         Arrays.stream(Tool.values())
             .map(t -> NotedField.mark(file, Facts.TOOL.about(t), ToolWords.of(t)))
             .toList(),
