@@ -8,7 +8,7 @@
   });
 
   document.addEventListener("click", (event) => {
-    if (event.target.closest("[data-keys-open]")) document.getElementById("keys").showModal();
+    if (event.target.closest("[data-keys-open]")) window.looseHipKeys.help();
     if (event.target.closest("[data-print]")) window.print();
     for (const open of document.querySelectorAll("details.who-menu[open], details.caution-strip[open]")) {
       if (!open.contains(event.target)) open.open = false;

@@ -1,10 +1,71 @@
 "use strict";
 // The one owner of the keyboard. A station adds what its keys do; whatever no station takes is a key
-// of the frame. Nothing else listens for keys.
+// of the frame. Nothing else listens for keys; the card that tells them all is written here too.
 window.looseHipKeys = (function () {
   const stations = [];
+  const CARD = {
+    Everywhere: [
+      ["/", "find a golfer"],
+      ["1 – 7", "stations"],
+      ["u", "undo, ten steps back"],
+      ["w", "words of the trade on this page"],
+      ["?", "this card"],
+    ],
+    Today: [["n", "somebody new"]],
+    Talk: [["c", "consent"], ["r l", "which hand"], ["n", "all warning signs: no"]],
+    Measure: [
+      ["Enter", "take; empty goes on"],
+      [", .", "previous, next test"],
+      ["x", "void"],
+      ["c", "compensation"],
+      ["p", "pain"],
+      ["n", "note"],
+      ["r", "reached it"],
+      ["Space", "stopwatch"],
+    ],
+    "Measure, too": [
+      ["k", "skip, with a reason"],
+      ["i", "inclinometer"],
+      ["m", "one at a time, or the sheet"],
+      ["a letter", "the answer it begins"],
+    ],
+    Stills: [
+      ["arrows", "move a point, Shift ten"],
+      ["Enter", "next point"],
+      ["n", "not seen"],
+      ["z", "take a point back"],
+      ["l", "lines"],
+      ["+ −", "larger, smaller"],
+      ["s", "take over"],
+    ],
+    Swing: [["a", "all the other faults"]],
+    Follow: [
+      ["a", "the day as asked"],
+      ["space", "as asked"],
+      ["+ −", "more, less"],
+      ["e p", "effort, pain, then a figure"],
+      ["x", "nothing"],
+    ],
+  };
   const typing = (node) => node.closest && node.closest("input:not([type=checkbox]):not([type=radio]),textarea,select,[contenteditable]");
   const golfer = () => document.body.dataset.golfer;
+
+  const element = (name, ...within) => {
+    const made = document.createElement(name);
+    made.append(...within);
+    return made;
+  };
+  const line = ([key, what]) => element("p", element("kbd", key), element("span", what));
+
+  // Opens the card of all keys; it is written when it is first wanted.
+  function help() {
+    const card = document.getElementById("keys");
+    const of = card.querySelector(".keys-of");
+    if (!of.firstChild) {
+      of.append(...Object.entries(CARD).map(([where, lines]) => element("div", element("h3", where), ...lines.map(line))));
+    }
+    card.showModal();
+  }
 
   // What a key of the frame does; false when it is none.
   function frame(key) {
@@ -14,7 +75,7 @@ window.looseHipKeys = (function () {
     const more = document.getElementById("more-faults");
     const allNo = document.querySelector("[data-all-no]");
     if (key === "/" && find) find.focus();
-    else if (key === "?" && document.getElementById("keys")) document.getElementById("keys").showModal();
+    else if (key === "?" && document.getElementById("keys")) help();
     else if (key === "w" && window.looseHipWords) window.looseHipWords.open();
     else if (key === "u" && undo) undo.requestSubmit();
     else if (key === "m" && mode) mode.click();
@@ -66,5 +127,5 @@ window.looseHipKeys = (function () {
   );
 
   // Adds what the keys of a station do: a function that says whether it took the key.
-  return { add: (handler) => stations.push(handler), frame };
+  return { add: (handler) => stations.push(handler), frame, help };
 })();

@@ -7,6 +7,30 @@
   const zone = document.getElementById("calendar-zone");
   if (zone) zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone || "";
 
+  for (const chip of week.querySelectorAll(".day-chip")) {
+    const day = chip.closest(".day");
+    chip.draggable = true;
+    chip.dataset.day = day.dataset.day;
+    chip.setAttribute(
+      "aria-label",
+      `${chip.textContent}, ${chip.dataset.long}, ${day.querySelector("b").textContent}; arrow keys move it`,
+    );
+  }
+
+  // An own cue is typed where it belongs: the form for it stands once on the page.
+  const cue = document.getElementById("cue");
+  document.addEventListener("toggle", (event) => {
+    const fold = event.target;
+    if (!fold.matches(".item-cue[open]") || fold.querySelector("form")) return;
+    const form = cue.content.firstElementChild.cloneNode(true);
+    const own = form.querySelector("[name=name]");
+    form.querySelector("[name=item]").value = fold.dataset.cue;
+    own.value = fold.dataset.said || "";
+    own.setAttribute("aria-label", own.getAttribute("aria-label") + " " + fold.closest(".item").querySelector("h3").textContent);
+    fold.append(form);
+    own.focus();
+  }, true);
+
   function move(item, from, to) {
     if (from === to || to < 1 || to > 7) return;
     const put = (name, value) => (form.querySelector(`[name="${name}"]`).value = value);

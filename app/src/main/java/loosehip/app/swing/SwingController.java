@@ -103,7 +103,6 @@ class SwingController {
                 .distinct()
                 .limit(4)
                 .toList(),
-            workup.golfer().handed() == Handed.LEFT,
             NotedField.steps(
                 file, Facts.STRAIGHTENING, STRAIGHTENED, d -> d == 0 ? "not" : d + "°", ""),
             NotedField.typed(file, Facts.STRAIGHTENING),
@@ -120,11 +119,22 @@ class SwingController {
             Downswing.SHARED_CHECK,
             Arrays.stream(Habit.values())
                 .map(h -> NotedField.mark(file, Facts.HABIT.about(h), h.title()).hinted(h.seen()))
-                .toList(),
-            Arrays.stream(Rhythm.values())
-                .map(m -> new SwingPage.Moment(m, figures.find("rhythm." + m.id()).orElseThrow()))
                 .toList()));
     return "swing/swing";
+  }
+
+  /** The right rhythm, moment by moment, when somebody wants to see it. */
+  @Door(Passage.SIDED)
+  @GetMapping("/golfers/{id}/swing/rhythm")
+  String rhythm(@PathVariable String id, @AuthenticationPrincipal SignedIn user, Model model) {
+    Workup workup = workups.open(user.account(), id);
+    model.addAttribute("mirrored", workup.golfer().handed() == Handed.LEFT);
+    model.addAttribute(
+        "moments",
+        Arrays.stream(Rhythm.values())
+            .map(m -> new SwingPage.Moment(m, figures.find("rhythm." + m.id()).orElseThrow()))
+            .toList());
+    return "swing/rhythm";
   }
 
   /** The faults that nothing points at, when somebody looks for them. */
@@ -253,13 +263,28 @@ class SwingController {
       @PathVariable String fault,
       @AuthenticationPrincipal SignedIn user,
       Model model) {
+    return fault(id, fault, user, model, "swing/levels");
+  }
+
+  /** The figures of one fault, when somebody has some. */
+  @Door(Passage.SIDED)
+  @GetMapping("/golfers/{id}/swing/{fault}/figures")
+  String figures(
+      @PathVariable String id,
+      @PathVariable String fault,
+      @AuthenticationPrincipal SignedIn user,
+      Model model) {
+    return fault(id, fault, user, model, "swing/figures");
+  }
+
+  private String fault(String id, String fault, SignedIn user, Model model, String template) {
     Workup workup = workups.open(user.account(), id);
     Optional<PivotFault> of = Named.parse(PivotFault.class, fault);
     if (of.isEmpty()) {
       return "redirect:/golfers/{id}/swing";
     }
     model.addAttribute("f", view(workup, of.get()));
-    return "swing/levels";
+    return template;
   }
 
   /** The school's rule for the fault, where it has one that no figure tells. */

@@ -18,7 +18,6 @@ import loosehip.core.pivot.Downswing;
  * @param othersOpen how many of them were not looked at yet
  * @param why what put the first ones there, in words
  * @param expected where a short budget usually goes, in words
- * @param mirrored whether drawings are turned for a left-handed golfer
  * @param straightens how much the trail knee straightens, by eye
  * @param straightening the same as a number
  * @param release what the lead leg does going back
@@ -27,7 +26,6 @@ import loosehip.core.pivot.Downswing;
  * @param downswings the ways there are, in the order of the choices
  * @param sharedCheck what is checked in all of them
  * @param habits habits named
- * @param rhythm the right rhythm, moment by moment
  */
 public record SwingPage(
     String golfer,
@@ -36,7 +34,6 @@ public record SwingPage(
     long othersOpen,
     String why,
     List<String> expected,
-    boolean mirrored,
     NotedField straightens,
     NotedField straightening,
     NotedField release,
@@ -44,8 +41,7 @@ public record SwingPage(
     NotedField downswing,
     List<Downswing> downswings,
     String sharedCheck,
-    List<NotedField> habits,
-    List<Moment> rhythm) {
+    List<NotedField> habits) {
 
   /** The faults of one checkpoint. */
   public record Group(String title, List<Fault> faults) {

@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import loosehip.app.golfer.GolferText;
+import loosehip.core.link.Rhythm;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -43,6 +44,8 @@ class ByEyeJourneyTest extends MeasureJourney {
     page.locator("#swing-figure-pelvisShift").press("Tab");
     assertThat(page.locator("#problem-swing-figure-pelvisShift"))
         .containsText("−15 to 25".replace("−", "-"));
+    page.locator(".rhythm summary").click();
+    assertThat(page.locator(".moments li")).hasCount(Rhythm.values().length);
     page.navigate("/golfers/" + golfer + "/links");
     assertThat(page.locator("#link-sway")).containsText("slight");
     assertThat(complaints).isEmpty();

@@ -238,6 +238,7 @@ class MeasureInputJourneyTest extends MeasureJourney {
     assertThat(page.locator(".test-side")).hasText("trail (R)");
     page.keyboard().press("?");
     assertThat(page.locator("#keys")).isVisible();
+    assertThat(page.locator("#keys")).containsText("take; empty goes on");
     page.keyboard().press("Escape");
     page.keyboard().press("/");
     page.keyboard().type("isla");

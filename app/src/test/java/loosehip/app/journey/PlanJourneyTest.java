@@ -60,6 +60,35 @@ class PlanJourneyTest extends MeasureJourney {
     return found.find() ? Integer.parseInt(found.group(1)) : 0;
   }
 
+  /** Each thing has its buttons and its own cue, though one form stands for all of them. */
+  @Test
+  void eachThingIsHeldDosedAndGivenAnOwnCueFromItsRow() {
+    page.navigate("/golfers/" + golfer + "/plan");
+    Locator rows = page.locator(".item");
+    String held = rows.nth(1).getAttribute("id");
+    rows.nth(1).locator("button:has-text('hold')").click();
+    assertThat(page.locator("#" + held + " button[aria-pressed=true]")).hasText("held");
+    assertThat(page.locator(".item button[aria-pressed=true]")).hasCount(1);
+
+    Locator more = page.locator(".item button[aria-label^='More of']:enabled").first();
+    String name = more.getAttribute("aria-label").replace("More of ", "");
+    Locator dosed = page.locator(".item:has(h3:text-is('" + name + "'))");
+    String before = dosed.locator(".item-time").innerText();
+    more.click();
+    assertThat(page.locator(".plan-done, .plan-refused")).isVisible();
+    assertThat(dosed.locator(".item-time")).not().hasText(before);
+
+    dosed.locator(".item-cue summary").click();
+    Locator own = page.getByLabel("Your own cue to " + name);
+    assertThat(own).isFocused();
+    own.fill("seat heavy");
+    own.press("Enter");
+    assertThat(dosed.locator(".item-cue summary")).hasText("“seat heavy”");
+    dosed.locator(".item-cue summary").click();
+    assertThat(own).hasValue("seat heavy");
+    assertThat(complaints).isEmpty();
+  }
+
   @Test
   void givenMovedHeldSwappedAndComparedWithKeysAndByDragging() {
     page.navigate("/golfers/" + golfer + "/plan");
