@@ -1,6 +1,9 @@
 package loosehip.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
@@ -9,12 +12,15 @@ import com.microsoft.playwright.options.Cookie;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import loosehip.app.casefile.AssessmentWriter;
 import loosehip.app.casefile.CaseFacts;
 import loosehip.app.casefile.CaseReader;
 import loosehip.app.casefile.CaseWriter;
 import loosehip.app.fact.Facts;
 import loosehip.app.golfer.Workups;
+import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Accounts;
 import loosehip.app.store.CasesTaken;
@@ -26,8 +32,10 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
 
 /** Every main view on demo data: it opens, breaks no policy, and axe finds nothing serious. */
 @Order(1)
@@ -55,6 +63,21 @@ class MainViewsTest extends JourneyTest {
           "retest",
           "phone",
           "sheet");
+  private static final List<String> HEAVY =
+      List.of(
+          "talk",
+          "measure?mode=run",
+          "measure/sheet",
+          "set-up",
+          "pivot",
+          "swing",
+          "links",
+          "plan",
+          "follow");
+
+  /** Of a page before it is compressed. */
+  private static final int MOST_BYTES = 60_000;
+
   private static final List<String> DIM_TOO =
       List.of(
           "talk", "run", "sheet", "set-up", "pivot", "swing", "stills", "links", "plan", "follow");
@@ -76,6 +99,7 @@ class MainViewsTest extends JourneyTest {
   private static final List<String> ASK_FIRST = List.of("measure");
   private static final List<Cookie> HELD = new ArrayList<>();
 
+  @Autowired MockMvc mvc;
   @Autowired Accounts accounts;
   @Autowired Golfers golfers;
   @Autowired Workups workups;
@@ -180,6 +204,32 @@ class MainViewsTest extends JourneyTest {
       Object screens = page.evaluate("document.documentElement.scrollHeight / innerHeight");
       assertThat(((Number) screens).doubleValue()).isLessThanOrEqualTo(most);
     }
+  }
+
+  /** Those with most to say: nine faults, four visits, a full log. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Tam Ruthven", "Ishbel Quarrie", "Archie Moncur"})
+  void aStationIsLight(String name) throws Exception {
+    Account wren = accounts.bySignInName("wren").orElseThrow();
+    String golfer =
+        golfers.all(wren.practiceId()).stream()
+            .filter(g -> g.name().equals(name))
+            .findFirst()
+            .orElseThrow()
+            .golferId();
+    Map<String, Integer> heavy = new TreeMap<>();
+    for (String station : HEAVY) {
+      byte[] page =
+          mvc.perform(get("/golfers/" + golfer + "/" + station).with(user(new SignedIn(wren))))
+              .andExpect(status().isOk())
+              .andReturn()
+              .getResponse()
+              .getContentAsByteArray();
+      if (page.length > MOST_BYTES) {
+        heavy.put(station, page.length);
+      }
+    }
+    assertThat(heavy).isEmpty();
   }
 
   /** What is made to be printed stays paper: it has no switch. */
