@@ -3,6 +3,8 @@ package loosehip.app.planview;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import loosehip.app.words.Numbers;
 import loosehip.core.body.Handed;
 import loosehip.core.body.Leg;
@@ -20,6 +22,14 @@ public record HipGlyph(List<Arc> arcs, String words) {
   private static final double FULL_TURN = 60;
   private static final double QUARTER = 84;
 
+  /** The whole quarters: below and above on the left of the picture, then on its right. */
+  private static final List<String> GROUNDS =
+      List.of(
+          path(-1, false, QUARTER),
+          path(-1, true, QUARTER),
+          path(1, false, QUARTER),
+          path(1, true, QUARTER));
+
   /**
    * One quarter.
    *
@@ -28,6 +38,27 @@ public record HipGlyph(List<Arc> arcs, String words) {
    * @param path path of what the hip has; empty when not measured
    */
   public record Arc(String leg, String ground, Optional<String> path) {}
+
+  /** Strokes of one style as one path. */
+  public record Trace(String style, String path) {}
+
+  /** The arcs by style: grounds of what is measured and of what is not, then what the hips have. */
+  public List<Trace> traces() {
+    List<Trace> traces = new ArrayList<>();
+    trace(traces, "glyph-ground", a -> a.path().isPresent() ? a.ground() : "");
+    trace(traces, "glyph-ground glyph-open", a -> a.path().isPresent() ? "" : a.ground());
+    for (Leg leg : List.of(Leg.TRAIL, Leg.LEAD)) {
+      trace(traces, "glyph-" + leg.id(), a -> a.leg().equals(leg.id()) ? a.path().orElse("") : "");
+    }
+    return traces;
+  }
+
+  private void trace(List<Trace> traces, String style, Function<Arc, String> part) {
+    String path = arcs.stream().map(part).collect(Collectors.joining());
+    if (!path.isEmpty()) {
+      traces.add(new Trace(style, path));
+    }
+  }
 
   /**
    * The glyph of four ranges in degrees; an empty one is not measured.
@@ -65,7 +96,7 @@ public record HipGlyph(List<Arc> arcs, String words) {
   private static Arc arc(Leg leg, int side, boolean above, Optional<Double> turn) {
     return new Arc(
         leg.id(),
-        path(side, above, QUARTER),
+        GROUNDS.get((side > 0 ? 2 : 0) + (above ? 1 : 0)),
         turn.map(t -> path(side, above, Math.max(2, Math.min(1, t / FULL_TURN) * QUARTER))));
   }
 
@@ -82,6 +113,10 @@ public record HipGlyph(List<Arc> arcs, String words) {
   }
 
   private static String at(double x, double y) {
-    return Numbers.short2(x) + " " + Numbers.short2(y);
+    return hundredth(x) + " " + hundredth(y);
+  }
+
+  private static double hundredth(double at) {
+    return Math.round(at * 100) / 100.0;
   }
 }
