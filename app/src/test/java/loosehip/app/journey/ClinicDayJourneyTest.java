@@ -225,6 +225,22 @@ class ClinicDayJourneyTest extends MeasureJourney {
             degrees);
   }
 
+  /** Each name has its own button, though one form stands for all of them. */
+  @Test
+  void whoComesNextIsLinedUpAndTakenOutFromTheirRow() {
+    consenting("Row Aitken");
+    consenting("Row Baxter");
+    page.navigate("/");
+    page.getByLabel("Line Row Baxter up for today").click();
+    assertThat(page.locator(".next-up")).containsText("Row Baxter");
+    page.getByLabel("Line Row Aitken up for today").click();
+    page.getByLabel("Take Row Baxter out of the line").click();
+    assertThat(page.locator(".next-up")).containsText("Row Aitken");
+    assertThat(page.getByLabel("Line Row Baxter up for today")).hasCount(1);
+    page.getByLabel("Take Row Aitken out of the line").click();
+    assertThat(page.locator(".next-up")).hasCount(0);
+  }
+
   @Test
   void twoTrainersSeeEachOtherAndTheLastCorrectionWinsVisibly() {
     accounts

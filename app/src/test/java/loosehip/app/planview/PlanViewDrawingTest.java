@@ -104,6 +104,11 @@ class PlanViewDrawingTest {
         .isEqualTo("which hand is not said yet");
     assertThat(glyph.arcs().get(1).path()).isEmpty();
     assertThat(glyph.arcs().get(2).path()).contains(glyph.arcs().get(2).ground());
+    assertThat(glyph.traces())
+        .extracting(t -> t.style() + " " + t.path().split("M").length)
+        .as("strokes of each style, one more than their quarters")
+        .containsExactly(
+            "glyph-ground 4", "glyph-ground glyph-open 2", "glyph-trail 2", "glyph-lead 3");
   }
 
   private static PlanView.Foot foot(PlanView view, String leg) {
