@@ -17,6 +17,7 @@ import loosehip.app.fact.Fact;
 import loosehip.app.fact.Facts;
 import loosehip.app.fact.OutcomeTold;
 import loosehip.app.follow.Sessions;
+import loosehip.app.golfer.Glances;
 import loosehip.app.golfer.Workup;
 import loosehip.app.golfer.Workups;
 import loosehip.app.plan.Plans;
@@ -67,6 +68,7 @@ class CorrieBrae implements InitializingBean {
   private final Journal journal;
   private final PracticeValues values;
   private final Workups workups;
+  private final Glances glances;
   private final Plans plans;
   private final Sessions sessions;
   private final Homework homework;
@@ -82,6 +84,7 @@ class CorrieBrae implements InitializingBean {
       Journal journal,
       PracticeValues values,
       Workups workups,
+      Glances glances,
       Plans plans,
       Sessions sessions,
       Homework homework,
@@ -98,6 +101,7 @@ class CorrieBrae implements InitializingBean {
     this.journal = journal;
     this.values = values;
     this.workups = workups;
+    this.glances = glances;
     this.plans = plans;
     this.sessions = sessions;
     this.homework = homework;
@@ -117,6 +121,7 @@ class CorrieBrae implements InitializingBean {
         Account wren = accounts.addPractice("Corrie Brae", "Wren", "wren", LIGHT_HASH);
         accounts.addHelper(wren, "Moss", "moss", LIGHT_HASH);
         fill(wren);
+        glances.all(wren);
         done.countDown();
         drawn.forEach(Runnable::run);
         drawn.clear();

@@ -265,9 +265,7 @@ public class Frames {
         .file()
         .given()
         .map(given -> given(workup, given))
-        .orElseGet(
-            () ->
-                workup.proposal().filter(b -> !b.empty()).isPresent() ? "to be given" : "none yet");
+        .orElseGet(() -> workup.toGive() ? "to be given" : "none yet");
   }
 
   private static String follow(Workup workup) {

@@ -78,9 +78,7 @@ public final class AtAGlance {
   }
 
   private static String toGive(Workup workup) {
-    return workup.proposal().filter(b -> !b.empty()).isPresent()
-        ? "a plan waits to be given"
-        : "ready for a plan";
+    return workup.toGive() ? "a plan waits to be given" : "ready for a plan";
   }
 
   /**

@@ -21,6 +21,7 @@ final class Judged {
   private final CaseFile golfer;
   private @Nullable Judgement judgement;
   private @Nullable Optional<Block> proposal;
+  private @Nullable Boolean toGive;
   private @Nullable PlanRequest asked;
   private @Nullable Block planned;
 
@@ -70,6 +71,21 @@ final class Judged {
       asked = request;
     }
     return planned;
+  }
+
+  /** Whether there is something to give, which is known sooner than what it is. */
+  synchronized boolean toGive() {
+    if (toGive == null) {
+      toGive =
+          proposal != null
+              ? proposal.filter(block -> !block.empty()).isPresent()
+              : !golfer.health().refer()
+                  && golfer
+                      .wishes()
+                      .filter(w -> Planner.anything(judgement().request(w, PlanEdits.NONE)))
+                      .isPresent();
+    }
+    return toGive;
   }
 
   synchronized Optional<Block> proposal() {

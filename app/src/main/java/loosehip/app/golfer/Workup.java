@@ -125,6 +125,11 @@ public final class Workup {
     return judged.proposal();
   }
 
+  /** Whether the planner, with nothing decided, finds something to give. */
+  public boolean toGive() {
+    return judged.toGive();
+  }
+
   /** What was measured at an earlier visit. */
   public Screen screen(GolferFile.EarlierVisit visit) {
     return earlier.computeIfAbsent(

@@ -5,23 +5,24 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import loosehip.app.store.Account;
 import loosehip.app.store.GolferFile;
 import loosehip.app.store.GolferFiles;
-import loosehip.app.store.Golfers;
 import loosehip.core.safety.Guard;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
-/** Works a golfer up, and keeps the lists in step with what was saved. */
+/** Works a golfer up, and tells whoever follows that something was saved. */
 @Component
 public class Workups {
   private static final int GOLFERS_AT_HAND = 60;
   private static final int MINUTES_AT_HAND = 20;
 
   private final GolferFiles files;
-  private final Golfers golfers;
+  private final ApplicationEventPublisher events;
   private final StandardsShelf standards;
   private final Examiners examiners;
   private final Presence presence;
@@ -42,13 +43,13 @@ public class Workups {
 
   Workups(
       GolferFiles files,
-      Golfers golfers,
+      ApplicationEventPublisher events,
       StandardsShelf standards,
       Examiners examiners,
       Presence presence,
       Clock clock) {
     this.files = files;
-    this.golfers = golfers;
+    this.events = events;
     this.standards = standards;
     this.examiners = examiners;
     this.presence = presence;
@@ -76,6 +77,13 @@ public class Workups {
   /** The golfer for a write; whoever writes is not announced to others. */
   public Workup openToWrite(Account account, String golferId) {
     return workup(file(account, golferId), account, Examiner.ANYBODY);
+  }
+
+  /** The golfer as the data base has them this moment; empty when the practice has no such one. */
+  Optional<Workup> openAnew(Account account, String golferId) {
+    return files
+        .loadAnew(account.practiceId(), golferId)
+        .map(file -> workup(file, account, Examiner.ANYBODY));
   }
 
   private Workup workup(GolferFile file, Account account, Examiner examiner) {
@@ -122,18 +130,16 @@ public class Workups {
     return workup(file, account, examiners.of(account));
   }
 
-  /** The golfer after something was saved; the lists are brought in step. */
+  /** The golfer after something was saved; the lists follow soon. */
   public Workup saved(Account account, String golferId) {
-    Workup workup = open(account, golferId);
-    golfers.show(AtAGlance.glance(workup));
-    return workup;
+    events.publishEvent(new GolferSaved(account));
+    return open(account, golferId);
   }
 
   /** The same after a golfer's own phone sent something: nobody of the practice is there. */
   public Workup sent(Account inTheNameOf, String golferId) {
-    Workup workup = openToWrite(inTheNameOf, golferId);
-    golfers.show(AtAGlance.glance(workup));
-    return workup;
+    events.publishEvent(new GolferSaved(inTheNameOf));
+    return openToWrite(inTheNameOf, golferId);
   }
 
   /** No golfer of this id in this practice. */

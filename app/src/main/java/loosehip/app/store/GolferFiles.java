@@ -60,6 +60,15 @@ public class GolferFiles {
           .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
           .build();
 
+  /** Earlier visits as they stood at an edition: they seldom change, and hold most of the tries. */
+  private final Cache<Edition, GolferFile.EarlierVisit> visitsAtHand =
+      Caffeine.newBuilder()
+          .maximumSize(FILES_AT_HAND * (long) EARLIER_AT_HAND)
+          .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
+          .build();
+
+  private record Edition(String visitId, int edition) {}
+
   private record Of(String practiceId, String golferId, int earlier, long writes) {}
 
   GolferFiles(Database database, Clock clock) {
@@ -79,6 +88,11 @@ public class GolferFiles {
     return whole != null ? whole : load(practiceId, golferId, 0);
   }
 
+  /** The file as the data base has it this moment, whatever is at hand. */
+  public Optional<GolferFile> loadAnew(String practiceId, String golferId) {
+    return read(new Of(practiceId, golferId, EARLIER_AT_HAND, database.writes()));
+  }
+
   private Optional<GolferFile> load(String practiceId, String golferId, int earlier) {
     return atHand.get(new Of(practiceId, golferId, earlier, database.writes()), this::read);
   }
@@ -91,6 +105,7 @@ public class GolferFiles {
   /** Files at hand are let go, as when one of them is erased. */
   public void forget() {
     atHand.invalidateAll();
+    visitsAtHand.invalidateAll();
   }
 
   private Optional<GolferFile> read(Of of) {
@@ -105,17 +120,31 @@ public class GolferFiles {
 
   private GolferFile at(DSLContext db, GolferRecord golfer, int atHand) {
     List<Record> visits = visits(db, golfer.getId()).limit(1 + atHand).fetch(r -> r);
-    List<String> ids = visits.stream().map(v -> v.get(VISIT.ID)).toList();
+    Record visit = visits.get(0);
+    Map<String, GolferFile.EarlierVisit> known = new HashMap<>();
+    for (Record before : visits.subList(1, visits.size())) {
+      Optional.ofNullable(visitsAtHand.getIfPresent(edition(before)))
+          .ifPresent(v -> known.put(v.visitId(), v));
+    }
+    List<String> ids =
+        visits.stream().map(v -> v.get(VISIT.ID)).filter(id -> !known.containsKey(id)).toList();
     Map<String, List<TakenTry>> tries = tries(db, ids);
     Map<String, Map<String, Noted>> facts = facts(db, golfer.getId(), ids);
-    Record visit = visits.get(0);
     Map<String, Noted> now = new HashMap<>(facts.getOrDefault("", Map.of()));
     now.putAll(facts.getOrDefault(ids.get(0), Map.of()));
-    List<GolferFile.EarlierVisit> earlier =
-        new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
+    List<GolferFile.EarlierVisit> earlier = new ArrayList<>();
+    for (Record before : visits.subList(1, visits.size())) {
+      GolferFile.EarlierVisit kept = known.get(before.get(VISIT.ID));
+      if (kept == null) {
+        kept = earlier(before, facts, tries);
+        visitsAtHand.put(edition(before), kept);
+      }
+      earlier.add(kept);
+    }
     Optional.ofNullable(now.get(BASELINE))
         .map(Noted::value)
-        .filter(chosen -> atHand > 0 && !ids.contains(chosen))
+        .filter(chosen -> atHand > 0)
+        .filter(chosen -> visits.stream().noneMatch(v -> v.get(VISIT.ID).equals(chosen)))
         .flatMap(chosen -> visit(golfer.getId(), chosen))
         .ifPresent(earlier::add);
     return new GolferFile(
@@ -197,6 +226,10 @@ public class GolferFiles {
         .on(ACCOUNT.ID.eq(VISIT.CLOSED_BY))
         .where(VISIT.GOLFER_ID.eq(golferId))
         .orderBy(VISIT.STARTED_AT.desc(), VISIT.NUMBER.desc());
+  }
+
+  private static Edition edition(Record visit) {
+    return new Edition(visit.get(VISIT.ID), visit.get(VISIT.EDITION));
   }
 
   private GolferFile.EarlierVisit earlier(

@@ -22,6 +22,7 @@ import loosehip.core.named.Named;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -192,8 +193,28 @@ public class Golfers {
   /** Who looked, and when. */
   public record LastAccess(Instant at, String by) {}
 
-  /** Writes what lists show of a golfer. */
-  public void show(Glance glance) {
+  /**
+   * Golfers of the practice of whom something was written since their glance was, with how many
+   * writes that were.
+   */
+  public Map<String, Integer> behind(String practiceId) {
+    return database
+        .read()
+        .select(GLANCE.GOLFER_ID, GLANCE.BEHIND)
+        .from(GLANCE)
+        .join(GOLFER)
+        .on(GOLFER.ID.eq(GLANCE.GOLFER_ID))
+        .where(GLANCE.BEHIND.gt(DSL.inline(0)))
+        .and(GOLFER.PRACTICE_ID.eq(practiceId))
+        .fetchMap(GLANCE.GOLFER_ID, GLANCE.BEHIND);
+  }
+
+  /**
+   * Writes what lists show of a golfer.
+   *
+   * @param behind how many writes this glance has seen; with more, it stays behind
+   */
+  public void show(Glance glance, int behind) {
     database.writeIfRoom(
         db ->
             db.update(GLANCE)
@@ -210,6 +231,7 @@ public class Golfers {
                 .set(GLANCE.STOPPED_ON, kept(glance.home().stoppedOn()))
                 .set(GLANCE.MISSED_FROM, kept(glance.home().missedFrom()))
                 .set(GLANCE.SILENT_FROM, kept(glance.home().silentFrom()))
+                .set(GLANCE.BEHIND, DSL.when(GLANCE.BEHIND.eq(behind), 0).otherwise(GLANCE.BEHIND))
                 .where(GLANCE.GOLFER_ID.eq(glance.golferId()))
                 .execute());
   }

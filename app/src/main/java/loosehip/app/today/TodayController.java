@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import loosehip.app.firsthour.FirstHour;
 import loosehip.app.frame.Frames;
+import loosehip.app.golfer.Glances;
 import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
@@ -39,15 +40,18 @@ class TodayController {
   private static final int SHOWN_AT_MOST = 40;
 
   private final Golfers golfers;
+  private final Glances glances;
   private final Frames frames;
   private final LineUp line;
   private final FirstHour hour;
   private final Clock clock;
 
-  TodayController(Golfers golfers, Frames frames, LineUp line, FirstHour hour, Clock clock) {
+  TodayController(
+      Golfers golfers, Glances glances, Frames frames, LineUp line, FirstHour hour, Clock clock) {
     this.hour = hour;
     this.line = line;
     this.golfers = golfers;
+    this.glances = glances;
     this.frames = frames;
     this.clock = clock;
   }
@@ -81,7 +85,7 @@ class TodayController {
     Map<String, LocalDate> lapsed =
         LapsedClearances.of(golfers, user.account().practiceId(), today);
     Map<String, Glance> all = new HashMap<>();
-    for (Glance stored : golfers.all(user.account().practiceId())) {
+    for (Glance stored : glances.all(user.account())) {
       Glance glance = aged(stored, Optional.ofNullable(lapsed.get(stored.golferId())));
       all.put(glance.golferId(), glance);
       switch (group(glance, lapsed.containsKey(glance.golferId()), today)) {
@@ -194,7 +198,7 @@ class TodayController {
     List<TodayPage.Row> rows =
         q.isBlank()
             ? List.of()
-            : golfers.find(user.account().practiceId(), q).stream()
+            : glances.find(user.account(), q).stream()
                 .map(g -> row(g, LocalDate.now(clock)))
                 .toList();
     model.addAttribute("found", new TodayPage.Found(rows, q.strip()));

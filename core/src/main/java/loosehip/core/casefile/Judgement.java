@@ -23,6 +23,7 @@ import loosehip.core.pivot.Bridge;
 import loosehip.core.pivot.Coefficients;
 import loosehip.core.pivot.Demands;
 import loosehip.core.pivot.Hips;
+import loosehip.core.pivot.SchoolsSearched;
 import loosehip.core.pivot.SetupSearch;
 import loosehip.core.pivot.TurnBudget;
 import loosehip.core.plan.PlanEdits;
@@ -39,8 +40,7 @@ import loosehip.core.plan.Wishes;
  * @param hips the ranges a pivot is paid from, and what is missing
  * @param budget the turn budget; empty on refer and while the hand is unknown
  * @param forecast what a short margin leads one to expect
- * @param schools every school with its best set-up, best first; empty while the budget is
- *     incomplete
+ * @param searched every school with its best set-up; empty while the budget is incomplete
  * @param backLoads what loads a lower back that hurts
  * @param links every pivot fault present, tied to its causes
  * @param setupLinks every set-up fault present, tied to its causes
@@ -54,7 +54,7 @@ public record Judgement(
     Hips hips,
     Optional<TurnBudget> budget,
     List<Forecast.Expected> forecast,
-    List<SetupSearch.Found> schools,
+    SchoolsSearched searched,
     List<BackLoad> backLoads,
     List<Link> links,
     List<Link> setupLinks,
@@ -111,7 +111,7 @@ public record Judgement(
         hips,
         budget,
         Forecast.of(budget.get(), body),
-        hips.complete() ? SetupSearch.schools(body, model, golfer.setup()) : List.of(),
+        hips.complete() ? SchoolsSearched.of(body, model, golfer.setup()) : SchoolsSearched.NONE,
         BackLoad.of(golfer.health(), seen, body, asks, budget),
         links,
         setupLinks,
@@ -128,7 +128,7 @@ public record Judgement(
         hips,
         Optional.empty(),
         List.of(),
-        List.of(),
+        SchoolsSearched.NONE,
         List.of(),
         List.of(),
         List.of(),
@@ -200,8 +200,13 @@ public record Judgement(
         .orElse(new Bridge(List.of()));
   }
 
+  /** Every school with its best set-up, best first; empty while the budget is incomplete. */
+  public List<SetupSearch.Found> schools() {
+    return searched.found();
+  }
+
   /** The school's own search among {@link #schools()}, when the budget is complete. */
   public Optional<SetupSearch.Found> ownSchool() {
-    return schools.stream().filter(f -> f.school() == golfer.school()).findFirst();
+    return schools().stream().filter(f -> f.school() == golfer.school()).findFirst();
   }
 }

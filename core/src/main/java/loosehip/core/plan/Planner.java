@@ -95,6 +95,21 @@ public final class Planner {
     return new Planner(request).block();
   }
 
+  /**
+   * Whether a block would hold anything: what {@link #plan} says of {@link Block#empty}, without
+   * making more of it than the first week in which something is done.
+   */
+  public static boolean anything(PlanRequest request) {
+    Planner planner = new Planner(request);
+    Weeks weeks = planner.new Weeks();
+    for (int number = 1; number <= planner.wishes.weeks(); number++) {
+      if (!weeks.next(number).sessions(weeks.days).isEmpty()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** The caution that keeps an item from a golfer in every form; empty when none does. */
   public static Optional<Reason> blockedBy(Catalogue catalogue, ItemId item, Health health) {
     return Allowed.blocked(catalogue, item, health);
@@ -141,8 +156,29 @@ public final class Planner {
   }
 
   private Block block() {
-    DrillChoice drills = new DrillChoice(request, allowed, working(), outcomes);
-    WeekFit fit =
+    Weeks chosen = new Weeks();
+    DoseRise rise = new DoseRise(worths(), needs.size(), this::item);
+    List<Block.Week> weeks = new ArrayList<>();
+    Optional<WeekFit.Chosen> last = Optional.empty();
+    for (int number = 1; number <= wishes.weeks(); number++) {
+      WeekFit.Chosen week = chosen.next(number);
+      weeks.add(new Block.Week(number, rise.raised(week, stageWeek(number)).sessions(chosen.days)));
+      last = number <= Block.STAGE_WEEKS ? Optional.of(week) : last;
+    }
+    return told(weeks, chosen.drills, last.orElseThrow());
+  }
+
+  private static int stageWeek(int number) {
+    return Math.min(number, Block.STAGE_WEEKS);
+  }
+
+  /**
+   * Chooses one week after the other, with doses as they start; hard work rests from one to the
+   * next.
+   */
+  private final class Weeks {
+    private final DrillChoice drills = new DrillChoice(request, allowed, working(), outcomes);
+    private final WeekFit fit =
         new WeekFit(
             wishes,
             edits,
@@ -151,23 +187,19 @@ public final class Planner {
             new WeekFit.Settling(settle(SETTLE_UP), settle(SETTLE_DOWN)),
             together(),
             outcomes);
-    DoseRise rise = new DoseRise(worths(), needs.size(), this::item);
-    List<Block.Week> weeks = new ArrayList<>();
-    Optional<WeekFit.Chosen> last = Optional.empty();
-    boolean hardYesterday = false;
-    for (int number = 1; number <= wishes.weeks(); number++) {
-      Days days = TrainingDays.of(wishes, number);
-      int stageWeek = Math.min(number, Block.STAGE_WEEKS);
+    private Days days = Days.NONE;
+    private boolean hardYesterday;
+
+    WeekFit.Chosen next(int number) {
+      days = TrainingDays.of(wishes, number);
       WeekFit.Chosen chosen =
           fit.choose(
-              pieces(days, stageWeek, hardYesterday),
+              pieces(days, stageWeek(number), hardYesterday),
               new WeekFit.Tail(routines(), drills.items(number)),
               days);
-      weeks.add(new Block.Week(number, rise.raised(chosen, stageWeek).sessions(days)));
       hardYesterday = chosen.hardOn(Days.IN_A_WEEK);
-      last = number <= Block.STAGE_WEEKS ? Optional.of(chosen) : last;
+      return chosen;
     }
-    return told(weeks, drills, last.orElseThrow());
   }
 
   /** What frees the front of the hip, and the seat work that waits for it. */
