@@ -6,6 +6,7 @@ import static loosehip.app.store.generated.Tables.SET_UP_LINK;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import loosehip.core.named.Named;
@@ -16,8 +17,12 @@ import org.springframework.stereotype.Repository;
 /** Practices, their people, and the owner's one-time set-up link. */
 @Repository
 public class Accounts {
+  private static final int KEPT_AT_MOST = 60;
+
   private final Database database;
   private final Clock clock;
+  private final Kept<String, Optional<Account>> byId = new Kept<>(KEPT_AT_MOST);
+  private final Kept<String, Map<String, String>> people = new Kept<>(KEPT_AT_MOST);
 
   Accounts(Database database, Clock clock) {
     this.database = database;
@@ -36,7 +41,7 @@ public class Accounts {
 
   /** The account of this id. */
   public Optional<Account> byId(String id) {
-    return one(ACCOUNT.ID.eq(id));
+    return byId.get(id, database::practiceWrites, () -> one(ACCOUNT.ID.eq(id)));
   }
 
   private Optional<Account> one(Condition which) {
@@ -143,13 +148,18 @@ public class Accounts {
 
   /** Everybody who signs in to the practice: id and shown name. */
   public Map<String, String> people(String practiceId) {
-    return database
-        .read()
-        .select(ACCOUNT.ID, ACCOUNT.SHOWN_NAME)
-        .from(ACCOUNT)
-        .where(ACCOUNT.PRACTICE_ID.eq(practiceId))
-        .orderBy(ACCOUNT.CREATED_AT)
-        .fetchMap(ACCOUNT.ID, ACCOUNT.SHOWN_NAME);
+    return people.get(
+        practiceId,
+        database::practiceWrites,
+        () ->
+            Collections.unmodifiableMap(
+                database
+                    .read()
+                    .select(ACCOUNT.ID, ACCOUNT.SHOWN_NAME)
+                    .from(ACCOUNT)
+                    .where(ACCOUNT.PRACTICE_ID.eq(practiceId))
+                    .orderBy(ACCOUNT.CREATED_AT)
+                    .fetchMap(ACCOUNT.ID, ACCOUNT.SHOWN_NAME)));
   }
 
   private String addPractice(DSLContext db, String name) {

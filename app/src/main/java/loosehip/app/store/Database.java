@@ -35,6 +35,7 @@ public final class Database implements AutoCloseable {
   private final DSLContext write;
   private final DSLContext read;
   private final AtomicLong writes = new AtomicLong();
+  private final AtomicLong practiceWrites = new AtomicLong();
 
   private Database(Path file) {
     String url =
@@ -107,6 +108,16 @@ public final class Database implements AutoCloseable {
     try {
       return written(work);
     } finally {
+      practiceWrites.incrementAndGet();
+      writes.incrementAndGet();
+    }
+  }
+
+  /** The same of what is recorded of golfers alone: nothing a practice or its people set. */
+  <T> T record(Function<DSLContext, T> work) {
+    try {
+      return written(work);
+    } finally {
       writes.incrementAndGet();
     }
   }
@@ -134,6 +145,11 @@ public final class Database implements AutoCloseable {
   /** How many writes there were since the file was opened: while it stands, no file changed. */
   long writes() {
     return writes.get();
+  }
+
+  /** How many of these may have changed what a practice or its people set, or who they are. */
+  long practiceWrites() {
+    return practiceWrites.get();
   }
 
   /** Folds a large write back into the file and lets the planner know the new sizes. */

@@ -17,6 +17,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -25,7 +27,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import loosehip.app.store.generated.tables.records.GolferRecord;
 import loosehip.core.follow.AtHome;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
@@ -35,9 +36,10 @@ import loosehip.core.measure.Slot;
 import loosehip.core.named.Named;
 import loosehip.core.plan.BlockSpan;
 import loosehip.core.plan.ItemId;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.SelectLimitStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -47,29 +49,34 @@ public class GolferFiles {
   /** The visit chosen to compare with is kept under this. */
   static final String BASELINE = "baseline";
 
+  /** How many visits a golfer has, whatever the number of rows asked for. */
+  private static final Field<Integer> VISITS = DSL.count().over().as("visits");
+
   private static final int FILES_AT_HAND = 60;
+  private static final int PARTS_AT_HAND = FILES_AT_HAND * (2 + EARLIER_AT_HAND);
   private static final int MINUTES_AT_HAND = 20;
 
   private final Database database;
   private final Clock clock;
 
-  /** Files as they stood after so many writes; the next write lets each be read anew. */
-  private final Cache<Of, Optional<GolferFile>> atHand =
+  /** Files as they stood after so many writes; after the next it is asked whether they still do. */
+  private final Cache<Of, AtHand> atHand =
       Caffeine.newBuilder()
           .maximumSize(FILES_AT_HAND)
           .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
           .build();
 
-  /** Earlier visits as they stood at an edition: they seldom change, and hold most of the tries. */
-  private final Cache<Edition, GolferFile.EarlierVisit> visitsAtHand =
-      Caffeine.newBuilder()
-          .maximumSize(FILES_AT_HAND * (long) EARLIER_AT_HAND)
-          .expireAfterAccess(MINUTES_AT_HAND, TimeUnit.MINUTES)
-          .build();
+  private final Kept<String, List<TakenTry>> triesOf = new Kept<>(PARTS_AT_HAND);
+  private final Kept<String, Map<String, Noted>> factsOf = new Kept<>(PARTS_AT_HAND);
+  private final Kept<String, Map<String, Noted>> signsOf = new Kept<>(FILES_AT_HAND);
+  private final Kept<String, Optional<GolferFile.PlanGiven>> planOf = new Kept<>(FILES_AT_HAND);
 
-  private record Edition(String visitId, int edition) {}
+  private record Of(String practiceId, String golferId, int earlier) {}
 
-  private record Of(String practiceId, String golferId, int earlier, long writes) {}
+  /**
+   * @param stamp everything the data base said when it was asked how the file stands
+   */
+  private record AtHand(long writes, List<List<Object>> stamp, GolferFile file) {}
 
   GolferFiles(Database database, Clock clock) {
     this.database = database;
@@ -83,18 +90,23 @@ public class GolferFiles {
 
   /** The same, perhaps without earlier visits: enough to write to, and quicker. */
   public Optional<GolferFile> loadToWrite(String practiceId, String golferId) {
-    Optional<GolferFile> whole =
-        atHand.getIfPresent(new Of(practiceId, golferId, EARLIER_AT_HAND, database.writes()));
-    return whole != null ? whole : load(practiceId, golferId, 0);
+    boolean whole = atHand.getIfPresent(new Of(practiceId, golferId, EARLIER_AT_HAND)) != null;
+    return load(practiceId, golferId, whole ? EARLIER_AT_HAND : 0);
   }
 
   /** The file as the data base has it this moment, whatever is at hand. */
   public Optional<GolferFile> loadAnew(String practiceId, String golferId) {
-    return read(new Of(practiceId, golferId, EARLIER_AT_HAND, database.writes()));
+    Of of = new Of(practiceId, golferId, EARLIER_AT_HAND);
+    return asked(of, Optional.ofNullable(atHand.getIfPresent(of)));
   }
 
   private Optional<GolferFile> load(String practiceId, String golferId, int earlier) {
-    return atHand.get(new Of(practiceId, golferId, earlier, database.writes()), this::read);
+    Of of = new Of(practiceId, golferId, earlier);
+    Optional<AtHand> known = Optional.ofNullable(atHand.getIfPresent(of));
+    return known
+        .filter(k -> k.writes() == database.writes())
+        .map(AtHand::file)
+        .or(() -> asked(of, known));
   }
 
   /** Moves on with every write: while it stands, whatever was worked out from files holds. */
@@ -105,60 +117,93 @@ public class GolferFiles {
   /** Files at hand are let go, as when one of them is erased. */
   public void forget() {
     atHand.invalidateAll();
-    visitsAtHand.invalidateAll();
+    triesOf.forget();
+    factsOf.forget();
+    signsOf.forget();
+    planOf.forget();
   }
 
-  private Optional<GolferFile> read(Of of) {
-    int earlier = of.earlier();
+  /** Asks how a file stands; where it stands as it did, the one at hand is it. */
+  private Optional<GolferFile> asked(Of of, Optional<AtHand> known) {
+    long writes = database.writes();
     DSLContext db = database.read();
-    return db.selectFrom(GOLFER)
+    List<Record> visits = standing(db, of);
+    if (visits.isEmpty()) {
+      atHand.invalidate(of);
+      return Optional.empty();
+    }
+    List<List<Object>> stamp = visits.stream().map(r -> Arrays.asList(r.intoArray())).toList();
+    GolferFile file =
+        known
+            .filter(k -> k.stamp().equals(stamp))
+            .map(AtHand::file)
+            .filter(f -> f.earlier().size() < visits.size())
+            .orElseGet(() -> read(db, visits, of.earlier() > 0));
+    atHand.put(of, new AtHand(writes, stamp, file));
+    return Optional.of(file);
+  }
+
+  /** The golfer with the newest visits, one a row, and the editions of all that is kept of them. */
+  private static List<Record> standing(DSLContext db, Of of) {
+    return db.select(
+            GOLFER.ID,
+            GOLFER.NAME,
+            GOLFER.FACTS_EDITION,
+            GOLFER.SIGNS_EDITION,
+            GOLFER.PLAN_EDITION,
+            VISIT.ID,
+            VISIT.STARTED_AT,
+            VISIT.CLOSED_AT,
+            VISIT.FACTS_EDITION,
+            VISIT.TRIES_EDITION,
+            ACCOUNT.SHOWN_NAME,
+            VISITS)
+        .from(GOLFER)
+        .join(VISIT)
+        .on(VISIT.GOLFER_ID.eq(GOLFER.ID))
+        .leftJoin(ACCOUNT)
+        .on(ACCOUNT.ID.eq(VISIT.CLOSED_BY))
         .where(GOLFER.ID.eq(of.golferId()))
         .and(GOLFER.PRACTICE_ID.eq(of.practiceId()))
-        .fetchOptional()
-        .map(golfer -> at(db, golfer, earlier));
+        .orderBy(VISIT.STARTED_AT.desc(), VISIT.NUMBER.desc())
+        .limit(1 + of.earlier())
+        .fetch(r -> r);
   }
 
-  private GolferFile at(DSLContext db, GolferRecord golfer, int atHand) {
-    List<Record> visits = visits(db, golfer.getId()).limit(1 + atHand).fetch(r -> r);
+  private GolferFile read(DSLContext db, List<Record> visits, boolean baseline) {
     Record visit = visits.get(0);
-    Map<String, GolferFile.EarlierVisit> known = new HashMap<>();
-    for (Record before : visits.subList(1, visits.size())) {
-      Optional.ofNullable(visitsAtHand.getIfPresent(edition(before)))
-          .ifPresent(v -> known.put(v.visitId(), v));
+    String golfer = visit.get(GOLFER.ID);
+    Map<String, Long> tryEditions = new LinkedHashMap<>();
+    Map<String, Long> factEditions = new LinkedHashMap<>();
+    factEditions.put(golfer, visit.get(GOLFER.FACTS_EDITION).longValue());
+    for (Record each : visits) {
+      tryEditions.put(each.get(VISIT.ID), each.get(VISIT.TRIES_EDITION).longValue());
+      factEditions.put(each.get(VISIT.ID), each.get(VISIT.FACTS_EDITION).longValue());
     }
-    List<String> ids =
-        visits.stream().map(v -> v.get(VISIT.ID)).filter(id -> !known.containsKey(id)).toList();
-    Map<String, List<TakenTry>> tries = tries(db, ids);
-    Map<String, Map<String, Noted>> facts = facts(db, golfer.getId(), ids);
-    Map<String, Noted> now = new HashMap<>(facts.getOrDefault("", Map.of()));
-    now.putAll(facts.getOrDefault(ids.get(0), Map.of()));
-    List<GolferFile.EarlierVisit> earlier = new ArrayList<>();
-    for (Record before : visits.subList(1, visits.size())) {
-      GolferFile.EarlierVisit kept = known.get(before.get(VISIT.ID));
-      if (kept == null) {
-        kept = earlier(before, facts, tries);
-        visitsAtHand.put(edition(before), kept);
-      }
-      earlier.add(kept);
-    }
+    Map<String, List<TakenTry>> tries = triesOf.all(tryEditions, ids -> tries(db, ids), List.of());
+    Map<String, Map<String, Noted>> facts =
+        factsOf.all(factEditions, ids -> facts(db, golfer, ids), Map.of());
+    Map<String, Noted> now = new HashMap<>(facts.get(golfer));
+    now.putAll(facts.get(visit.get(VISIT.ID)));
+    List<GolferFile.EarlierVisit> earlier =
+        new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
     Optional.ofNullable(now.get(BASELINE))
         .map(Noted::value)
-        .filter(chosen -> atHand > 0)
-        .filter(chosen -> visits.stream().noneMatch(v -> v.get(VISIT.ID).equals(chosen)))
-        .flatMap(chosen -> visit(golfer.getId(), chosen))
+        .filter(chosen -> baseline && !tries.containsKey(chosen))
+        .flatMap(chosen -> visit(golfer, chosen))
         .ifPresent(earlier::add);
     return new GolferFile(
-        golfer.getId(),
-        golfer.getName(),
-        ids.get(0),
-        db.fetchCount(VISIT, VISIT.GOLFER_ID.eq(golfer.getId())),
+        golfer,
+        visit.get(GOLFER.NAME),
+        visit.get(VISIT.ID),
+        visit.get(VISITS),
         day(visit.get(VISIT.STARTED_AT)),
         Visits.closed(visit),
         now,
-        signs(db, golfer.getId()),
-        tries.getOrDefault(ids.get(0), List.of()),
+        signsOf.get(golfer, visit.get(GOLFER.SIGNS_EDITION).longValue(), () -> signs(db, golfer)),
+        tries.get(visit.get(VISIT.ID)),
         earlier,
-        given(db, golfer.getId()));
+        planOf.get(golfer, visit.get(GOLFER.PLAN_EDITION).longValue(), () -> given(db, golfer)));
   }
 
   /** A no says nothing here: it does not close what was a yes before. */
@@ -219,19 +264,6 @@ public class GolferFiles {
             stopped.values().stream().map(ItemLog::on).max(LocalDate::compareTo)));
   }
 
-  private static SelectLimitStep<? extends Record> visits(DSLContext db, String golferId) {
-    return db.select(VISIT.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(VISIT)
-        .leftJoin(ACCOUNT)
-        .on(ACCOUNT.ID.eq(VISIT.CLOSED_BY))
-        .where(VISIT.GOLFER_ID.eq(golferId))
-        .orderBy(VISIT.STARTED_AT.desc(), VISIT.NUMBER.desc());
-  }
-
-  private static Edition edition(Record visit) {
-    return new Edition(visit.get(VISIT.ID), visit.get(VISIT.EDITION));
-  }
-
   private GolferFile.EarlierVisit earlier(
       Record visit, Map<String, Map<String, Noted>> facts, Map<String, List<TakenTry>> tries) {
     String id = visit.get(VISIT.ID);
@@ -250,7 +282,7 @@ public class GolferFiles {
         .where(VISIT.ID.eq(visitId))
         .and(VISIT.GOLFER_ID.eq(golferId))
         .fetchOptional()
-        .map(v -> earlier(v, facts(db, golferId, List.of(visitId)), tries(db, List.of(visitId))));
+        .map(v -> earlier(v, facts(db, golferId, Set.of(visitId)), tries(db, Set.of(visitId))));
   }
 
   /**
@@ -347,21 +379,22 @@ public class GolferFiles {
     return LocalDate.ofInstant(Instant.parse(at), clock.getZone());
   }
 
-  /** Facts by visit and topic; the golfer's own for good stand under the empty visit. */
+  /** Facts of visits by visit and topic, or under the golfer the golfer's own, for good. */
   private static Map<String, Map<String, Noted>> facts(
-      DSLContext db, String golferId, List<String> visitIds) {
+      DSLContext db, String golferId, Set<String> of) {
+    Condition visits = OBSERVATION_NOW.VISIT_ID.in(of);
     Map<String, Map<String, Noted>> facts = new HashMap<>();
     db.select(OBSERVATION_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
         .from(OBSERVATION_NOW)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(OBSERVATION_NOW.NOTED_BY))
         .where(OBSERVATION_NOW.GOLFER_ID.eq(golferId))
-        .and(OBSERVATION_NOW.VISIT_ID.isNull().or(OBSERVATION_NOW.VISIT_ID.in(visitIds)))
+        .and(of.contains(golferId) ? visits.or(OBSERVATION_NOW.VISIT_ID.isNull()) : visits)
         .forEach(
             r ->
                 facts
                     .computeIfAbsent(
-                        Optional.ofNullable(r.get(OBSERVATION_NOW.VISIT_ID)).orElse(""),
+                        Optional.ofNullable(r.get(OBSERVATION_NOW.VISIT_ID)).orElse(golferId),
                         v -> new HashMap<>())
                     .put(r.get(OBSERVATION_NOW.TOPIC), noted(r)));
     return facts;
@@ -376,7 +409,7 @@ public class GolferFiles {
   }
 
   /** Tries as they stand, by visit. */
-  static Map<String, List<TakenTry>> tries(DSLContext db, List<String> visitIds) {
+  static Map<String, List<TakenTry>> tries(DSLContext db, Collection<String> visitIds) {
     Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
     db.select(READING_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
         .from(READING_NOW)

@@ -198,7 +198,7 @@ public class Homework {
    * @throws Clash when it would cover what somebody else said and this one could not see
    */
   public void say(GolferFile file, Account by, List<Said> said, String label, Seen seen) {
-    database.write(
+    database.record(
         db -> {
           for (Said each : said) {
             About about = new About(each.plan(), each.item(), each.log().on());
@@ -248,7 +248,7 @@ public class Homework {
    * @return how many were new
    */
   public int take(String golferId, Account by, Map<String, Said> sent) {
-    return database.write(
+    return database.record(
         db -> {
           int fresh = 0;
           String together = Ids.fresh();
@@ -295,7 +295,7 @@ public class Homework {
   /** Takes back what was said about an item on a day; the rows stay. */
   public void takeBack(
       GolferFile file, Account by, int plan, ItemId item, LocalDate on, String label, Seen seen) {
-    database.write(
+    database.record(
         db -> {
           covers(db, file.id(), by, new About(plan, item, on), seen, Optional.empty());
           String together = Ids.fresh();

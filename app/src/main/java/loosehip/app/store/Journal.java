@@ -90,7 +90,7 @@ public class Journal {
 
   /** Adds a try after those of its slot. The submit key makes a repeated form harmless. */
   public Outcome take(GolferFile file, Account by, NewTry taken, String submitKey, String label) {
-    return database.write(
+    return database.record(
         db -> {
           Condition sameForm =
               READING.SUBMIT_KEY.eq(submitKey).and(READING.VISIT_ID.eq(file.visitId()));
@@ -122,7 +122,7 @@ public class Journal {
    */
   public Outcome correct(
       GolferFile file, Account by, String rowId, NewTry corrected, String label, Seen seen) {
-    return database.write(
+    return database.record(
         db -> {
           ReadingRecord old = db.fetchOne(READING, READING.ID.eq(rowId));
           boolean current =
@@ -193,7 +193,7 @@ public class Journal {
    * @throws Clash when it would cover what somebody else said and this one could not see
    */
   public void note(GolferFile file, Account by, Note note, Seen seen) {
-    database.write(
+    database.record(
         db -> {
           Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
           Optional<String> stands = old.map(ObservationRecord::getValue);
@@ -224,7 +224,7 @@ public class Journal {
    * @param label what undo calls it
    */
   public void note(GolferFile file, Account by, List<Note> notes, String label) {
-    database.write(
+    database.record(
         db -> {
           List<String> ids = new ArrayList<>();
           for (Note note : notes) {
@@ -243,7 +243,7 @@ public class Journal {
 
   /** Keeps what a golfer told, which is no step of the trainer's that undo would take back. */
   public void keep(GolferFile file, Account inTheNameOf, List<Note> told) {
-    database.write(
+    database.record(
         db -> {
           for (Note note : told) {
             Optional<ObservationRecord> old = current(db, file, note.topic(), note.ofVisit());
@@ -339,7 +339,7 @@ public class Journal {
 
   /** Takes back a step of this golfer, within reach, one's own first; says what was taken back. */
   public Optional<UndoneStep> undo(GolferFile file, Account by) {
-    return database.write(
+    return database.record(
         db -> {
           Optional<UndoSteps.Found> next = UndoSteps.next(db, file.id(), by.id());
           next.ifPresent(step -> takeBack(db, step, by));

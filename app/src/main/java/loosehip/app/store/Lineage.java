@@ -1,8 +1,12 @@
 package loosehip.app.store;
 
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
+import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.UpdatableRecord;
 import org.jooq.impl.TableImpl;
@@ -28,6 +32,32 @@ record Lineage<R extends UpdatableRecord<R>>(
       later = laterThan(db, at);
     }
     return at;
+  }
+
+  /** The rows that stand at the end of these lines; one question while nothing supersedes them. */
+  List<R> newest(DSLContext db, Collection<String> from) {
+    Table<R> later = table.as("later");
+    List<R> newest = new ArrayList<>();
+    Collection<String> at = from;
+    while (!at.isEmpty()) {
+      List<String> next = new ArrayList<>();
+      db.select(table.asterisk(), later.field(id).as("later_id"))
+          .from(table)
+          .leftJoin(later)
+          .on(later.field(supersedes).eq(id))
+          .where(id.in(at))
+          .forEach(
+              r -> {
+                String superseding = r.get("later_id", String.class);
+                if (superseding == null) {
+                  newest.add(r.into(table));
+                } else {
+                  next.add(superseding);
+                }
+              });
+      at = next;
+    }
+    return newest;
   }
 
   /** The id of the row that supersedes this one, when one does. */

@@ -8,6 +8,7 @@ import static loosehip.app.store.generated.Tables.PRACTICE_VALUE_NOW;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,8 +22,13 @@ import org.springframework.stereotype.Repository;
 /** What a practice, or one person of it, has set for itself; nothing is overwritten. */
 @Repository
 public class PracticeValues {
+  private static final int KEPT_AT_MOST = 60;
+
   private final Database database;
   private final Clock clock;
+  private final Kept<Whose, Map<String, Noted>> kept = new Kept<>(KEPT_AT_MOST);
+
+  private record Whose(String practiceId, Optional<String> accountId) {}
 
   PracticeValues(Database database, Clock clock) {
     this.database = database;
@@ -39,15 +45,24 @@ public class PracticeValues {
 
   /** The practice's own values in force, by topic, in the order they were first set. */
   public Map<String, Noted> ofPractice(String practiceId) {
-    return current(practiceId, PRACTICE_VALUE_NOW.ACCOUNT_ID.isNull());
+    return current(new Whose(practiceId, Optional.empty()));
   }
 
   /** One person's own values in force, by topic. */
   public Map<String, Noted> ofPerson(Account account) {
-    return current(account.practiceId(), PRACTICE_VALUE_NOW.ACCOUNT_ID.eq(account.id()));
+    return current(new Whose(account.practiceId(), Optional.of(account.id())));
   }
 
-  private Map<String, Noted> current(String practiceId, Condition whose) {
+  private Map<String, Noted> current(Whose whose) {
+    return kept.get(whose, database::practiceWrites, () -> read(whose));
+  }
+
+  private Map<String, Noted> read(Whose whose) {
+    Condition theirs =
+        whose
+            .accountId()
+            .map(PRACTICE_VALUE_NOW.ACCOUNT_ID::eq)
+            .orElseGet(PRACTICE_VALUE_NOW.ACCOUNT_ID::isNull);
     Map<String, Noted> values = new LinkedHashMap<>();
     database
         .read()
@@ -55,8 +70,8 @@ public class PracticeValues {
         .from(PRACTICE_VALUE_NOW)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(PRACTICE_VALUE_NOW.NOTED_BY))
-        .where(PRACTICE_VALUE_NOW.PRACTICE_ID.eq(practiceId))
-        .and(whose)
+        .where(PRACTICE_VALUE_NOW.PRACTICE_ID.eq(whose.practiceId()))
+        .and(theirs)
         .orderBy(PRACTICE_VALUE_NOW.NOTED_AT, PRACTICE_VALUE_NOW.ID)
         .forEach(
             r ->
@@ -67,7 +82,7 @@ public class PracticeValues {
                         r.get(PRACTICE_VALUE_NOW.VALUE),
                         Instant.parse(r.get(PRACTICE_VALUE_NOW.NOTED_AT)),
                         r.get(ACCOUNT.SHOWN_NAME))));
-    return values;
+    return Collections.unmodifiableMap(values);
   }
 
   private static Noted noted(Record r) {

@@ -1,17 +1,18 @@
 package loosehip.app.store;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static loosehip.app.store.generated.Tables.HOMEWORK;
-import static loosehip.app.store.generated.Tables.OBSERVATION;
-import static loosehip.app.store.generated.Tables.READING;
 import static loosehip.app.store.generated.Tables.STEP;
 
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.store.generated.tables.records.HomeworkRecord;
 import loosehip.core.named.Named;
 import org.jooq.DSLContext;
-import org.jspecify.annotations.Nullable;
+import org.jooq.Record;
 
 /**
  * Which step undo takes back next. One's own come first, the newest first; where none of one's own
@@ -33,76 +34,76 @@ final class UndoSteps {
 
   /** The next one for somebody; empty when nothing is left within reach. */
   static Optional<Found> next(DSLContext db, String golferId, String accountId) {
-    List<Found> left =
-        db.select(STEP.ID, STEP.KIND, STEP.ROW_ID, STEP.LABEL, STEP.STATION, STEP.DONE_BY)
+    List<Record> newest =
+        db.select(
+                STEP.ID,
+                STEP.KIND,
+                STEP.ROW_ID,
+                STEP.LABEL,
+                STEP.STATION,
+                STEP.DONE_BY,
+                STEP.UNDONE_AT)
             .from(STEP)
             .where(STEP.GOLFER_ID.eq(golferId))
-            .and(STEP.UNDONE_AT.isNull())
             .orderBy(STEP.ID.desc())
             .limit(LOOKED_AT)
-            .fetch(
-                r ->
-                    new Found(
-                        r.value1(),
-                        Named.require(Steps.Kind.class, r.value2()),
-                        r.value3(),
-                        r.value4(),
-                        r.value5(),
-                        Optional.ofNullable(r.value6())));
-    return left.stream()
+            .fetch(r -> r);
+    List<Found> within = new ArrayList<>();
+    int undone = 0;
+    for (Record r : newest) {
+      if (r.get(STEP.UNDONE_AT) == null) {
+        within.add(found(r));
+      } else if (++undone == Journal.UNDO_REACH) {
+        break;
+      }
+    }
+    return within.stream()
         .filter(s -> s.by().isEmpty() || s.by().get().equals(accountId))
         .filter(s -> !changedSince(db, s, accountId))
         .findFirst()
         .or(
             () ->
-                left.stream()
+                within.stream()
                     .filter(s -> s.by().filter(by -> !by.equals(accountId)).isPresent())
                     .filter(s -> !changedSince(db, s, s.by().get()))
-                    .findFirst())
-        .filter(s -> undoneAfter(db, golferId, s.id()) < Journal.UNDO_REACH);
+                    .findFirst());
   }
 
-  private static int undoneAfter(DSLContext db, String golferId, int step) {
-    return db.fetchCount(
-        STEP, STEP.GOLFER_ID.eq(golferId).and(STEP.UNDONE_AT.isNotNull()).and(STEP.ID.gt(step)));
+  private static Found found(Record r) {
+    return new Found(
+        r.get(STEP.ID),
+        Named.require(Steps.Kind.class, r.get(STEP.KIND)),
+        r.get(STEP.ROW_ID),
+        r.get(STEP.LABEL),
+        r.get(STEP.STATION),
+        Optional.ofNullable(r.get(STEP.DONE_BY)));
   }
 
   /** Whether what stands in the place of a step's rows now was said by somebody else. */
   private static boolean changedSince(DSLContext db, Found step, String accountId) {
+    List<String> rows = List.of(step.rows().split(" "));
     return switch (step.kind()) {
       case READING ->
-          changed(
-              db.select(READING.TAKEN_BY)
-                  .from(READING)
-                  .where(READING.ID.eq(Journal.READINGS.newest(db, step.rows())))
-                  .fetchOne(READING.TAKEN_BY),
-              accountId);
+          Journal.READINGS.newest(db, rows).stream()
+              .anyMatch(r -> !accountId.equals(r.getTakenBy()));
       case OBSERVATION ->
-          Arrays.stream(step.rows().split(" "))
-              .anyMatch(
-                  row ->
-                      changed(
-                          db.select(OBSERVATION.NOTED_BY)
-                              .from(OBSERVATION)
-                              .where(OBSERVATION.ID.eq(Journal.OBSERVATIONS.newest(db, row)))
-                              .fetchOne(OBSERVATION.NOTED_BY),
-                          accountId));
+          Journal.OBSERVATIONS.newest(db, rows).stream()
+              .anyMatch(r -> !accountId.equals(r.getNotedBy()));
       case HOMEWORK ->
           db.fetch(HOMEWORK, HOMEWORK.SAID_WITH.eq(step.rows())).stream()
-              .anyMatch(row -> toldSince(db, row, accountId));
+              .collect(
+                  groupingBy(HomeworkRecord::getByPhone, mapping(HomeworkRecord::getId, toList())))
+              .entrySet()
+              .stream()
+              .anyMatch(said -> toldSince(db, said.getValue(), said.getKey() == 1, accountId));
     };
   }
 
-  private static boolean changed(@Nullable String by, String accountId) {
-    return !accountId.equals(by);
-  }
-
   /** What the golfer's phone told since stands in the name of whoever gave the link. */
-  private static boolean toldSince(DSLContext db, HomeworkRecord row, String accountId) {
-    HomeworkRecord newest =
-        db.fetchSingle(HOMEWORK, HOMEWORK.ID.eq(Homework.LINEAGE.newest(db, row.getId())));
-    return changed(newest.getNotedBy(), accountId)
-        || newest.getByPhone() == 1 && row.getByPhone() == 0;
+  private static boolean toldSince(
+      DSLContext db, List<String> rows, boolean byPhone, String accountId) {
+    return Homework.LINEAGE.newest(db, rows).stream()
+        .anyMatch(r -> !accountId.equals(r.getNotedBy()) || r.getByPhone() == 1 && !byPhone);
   }
 
   /** How somebody is called; empty when it is the one who asks, or nobody knows. */
