@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.UpdatableRecord;
+import org.jooq.impl.DSL;
 import org.jooq.impl.TableImpl;
 
 /**
@@ -37,22 +39,23 @@ record Lineage<R extends UpdatableRecord<R>>(
   /** The rows that stand at the end of these lines; one question while nothing supersedes them. */
   List<R> newest(DSLContext db, Collection<String> from) {
     Table<R> later = table.as("later");
+    Field<String> superseding =
+        DSL.field(DSL.select(later.field(id)).from(later).where(later.field(supersedes).eq(id)))
+            .as("superseding");
     List<R> newest = new ArrayList<>();
     Collection<String> at = from;
     while (!at.isEmpty()) {
       List<String> next = new ArrayList<>();
-      db.select(table.asterisk(), later.field(id).as("later_id"))
+      db.select(table.asterisk(), superseding)
           .from(table)
-          .leftJoin(later)
-          .on(later.field(supersedes).eq(id))
           .where(id.in(at))
           .forEach(
               r -> {
-                String superseding = r.get("later_id", String.class);
-                if (superseding == null) {
+                String by = r.get(superseding);
+                if (by == null) {
                   newest.add(r.into(table));
                 } else {
-                  next.add(superseding);
+                  next.add(by);
                 }
               });
       at = next;

@@ -34,4 +34,15 @@ public final class SchoolsSearched {
     }
     return now;
   }
+
+  /** Two searches are alike when they find the same. */
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof SchoolsSearched searched && found().equals(searched.found());
+  }
+
+  @Override
+  public int hashCode() {
+    return found().hashCode();
+  }
 }
