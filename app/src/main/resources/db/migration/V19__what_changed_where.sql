@@ -9,6 +9,10 @@ ALTER TABLE visit ADD COLUMN tries_edition INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE glance ADD COLUMN behind INTEGER NOT NULL DEFAULT 0;
 CREATE INDEX glance_behind ON glance (golfer_id) WHERE behind > 0;
 
+-- Clearances are few among everything noted, and every list asks for them.
+CREATE INDEX observation_clearance ON observation (golfer_id)
+  WHERE topic >= 'cleared-warning.' AND topic < 'cleared-warning/';
+
 CREATE TRIGGER reading_written AFTER INSERT ON reading BEGIN
   UPDATE visit SET tries_edition = tries_edition + 1
     WHERE id IN (NEW.visit_id, (SELECT visit_id FROM reading WHERE id = NEW.supersedes));

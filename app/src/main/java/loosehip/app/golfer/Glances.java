@@ -79,7 +79,8 @@ public class Glances implements DisposableBean {
     for (Map.Entry<String, Integer> behind : golfers.behind(account.practiceId()).entrySet()) {
       workups
           .openAnew(account, behind.getKey())
-          .ifPresent(w -> golfers.show(AtAGlance.glance(w), behind.getValue()));
+          .ifPresent(
+              w -> golfers.show(account.practiceId(), AtAGlance.glance(w), behind.getValue()));
     }
   }
 

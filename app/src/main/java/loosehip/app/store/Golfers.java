@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -33,9 +34,13 @@ public class Golfers {
   private static final int WORDS_LOOKED_AT = 12;
 
   private static final int FOUND_AT_MOST = 12;
+  private static final int PRACTICES_AT_HAND = 20;
 
   private final Database database;
   private final Clock clock;
+
+  /** Glances by golfer, in the order of names; also what keeps them and the data base in step. */
+  private final Kept<String, Map<String, Glance>> atHand = new Kept<>(PRACTICES_AT_HAND);
 
   Golfers(Database database, Clock clock) {
     this.database = database;
@@ -47,7 +52,17 @@ public class Golfers {
 
   /** Every golfer of the practice at a glance, by name. */
   public List<Glance> all(String practiceId) {
-    return select(GOLFER.PRACTICE_ID.eq(practiceId), Integer.MAX_VALUE);
+    synchronized (atHand) {
+      return List.copyOf(
+          atHand.get(practiceId, database::practiceWrites, () -> read(practiceId)).values());
+    }
+  }
+
+  private Map<String, Glance> read(String practiceId) {
+    Map<String, Glance> all = new LinkedHashMap<>();
+    select(GOLFER.PRACTICE_ID.eq(practiceId), Integer.MAX_VALUE)
+        .forEach(glance -> all.put(glance.golferId(), glance));
+    return all;
   }
 
   /** Golfers whose name holds all the words typed, accents and case aside. */
@@ -114,7 +129,8 @@ public class Golfers {
         .join(GOLFER)
         .on(GOLFER.ID.eq(OBSERVATION_NOW.GOLFER_ID))
         .where(GOLFER.PRACTICE_ID.eq(practiceId))
-        .and(OBSERVATION_NOW.TOPIC.startsWith("cleared-warning."))
+        .and(OBSERVATION_NOW.TOPIC.ge(DSL.inline("cleared-warning.")))
+        .and(OBSERVATION_NOW.TOPIC.lt(DSL.inline("cleared-warning/")))
         .orderBy(OBSERVATION_NOW.NOTED_AT)
         .forEach(
             r ->
@@ -214,7 +230,16 @@ public class Golfers {
    *
    * @param behind how many writes this glance has seen; with more, it stays behind
    */
-  public void show(Glance glance, int behind) {
+  public void show(String practiceId, Glance glance, int behind) {
+    synchronized (atHand) {
+      write(glance, behind);
+      atHand
+          .at(practiceId, database.practiceWrites())
+          .ifPresent(all -> all.replace(glance.golferId(), glance));
+    }
+  }
+
+  private void write(Glance glance, int behind) {
     database.writeIfRoom(
         db ->
             db.update(GLANCE)

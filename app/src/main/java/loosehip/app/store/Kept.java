@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
@@ -33,15 +34,22 @@ final class Kept<K, V> {
             .build();
   }
 
+  /** What is kept of this edition; empty when it must be read. */
+  Optional<V> at(K key, long edition) {
+    return Optional.ofNullable(kept.getIfPresent(key))
+        .filter(at -> at.edition() == edition)
+        .map(At::value);
+  }
+
   /** What is kept of this edition, else what is read now. */
   V get(K key, long edition, Supplier<V> read) {
-    At<V> at = kept.getIfPresent(key);
-    if (at != null && at.edition() == edition) {
-      return at.value();
-    }
-    V value = read.get();
-    kept.put(key, new At<>(edition, value));
-    return value;
+    return at(key, edition)
+        .orElseGet(
+            () -> {
+              V value = read.get();
+              kept.put(key, new At<>(edition, value));
+              return value;
+            });
   }
 
   /**
@@ -55,12 +63,7 @@ final class Kept<K, V> {
     Set<K> missing = new LinkedHashSet<>();
     editions.forEach(
         (key, edition) -> {
-          At<V> at = kept.getIfPresent(key);
-          if (at != null && at.edition() == edition) {
-            all.put(key, at.value());
-          } else {
-            missing.add(key);
-          }
+          at(key, edition).ifPresentOrElse(value -> all.put(key, value), () -> missing.add(key));
         });
     if (!missing.isEmpty()) {
       Map<K, V> now = read.apply(missing);

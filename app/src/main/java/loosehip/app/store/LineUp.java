@@ -61,7 +61,7 @@ public class LineUp {
   }
 
   private void put(Account by, GolferFile golfer, Optional<String> heldBy) {
-    database.write(
+    database.record(
         db -> {
           db.deleteFrom(LINE_UP)
               .where(LINE_UP.GOLFER_ID.eq(golfer.id()))
@@ -83,7 +83,8 @@ public class LineUp {
 
   /** Takes a golfer out of the line. */
   public void leave(GolferFile golfer) {
-    database.write(db -> db.deleteFrom(LINE_UP).where(LINE_UP.GOLFER_ID.eq(golfer.id())).execute());
+    database.record(
+        db -> db.deleteFrom(LINE_UP).where(LINE_UP.GOLFER_ID.eq(golfer.id())).execute());
   }
 
   private String day() {

@@ -107,7 +107,7 @@ public class PlanVersions {
    * @return empty when it may not; then nothing was given
    */
   public Optional<Integer> give(GolferFile file, Account by, New plan, BooleanSupplier still) {
-    return database.write(
+    return database.record(
         db -> {
           if (!still.getAsBoolean()) {
             return Optional.empty();

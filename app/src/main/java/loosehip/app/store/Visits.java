@@ -77,7 +77,7 @@ public class Visits {
 
   /** Starts a retest of the golfer; the running order of the last visit is taken along. */
   public void start(Account by, GolferFile file, LocalDate on) {
-    database.write(
+    database.record(
         db -> {
           String id = add(db, file.id(), on);
           Optional.ofNullable(file.facts().get("order"))
@@ -121,7 +121,7 @@ public class Visits {
 
   /** Closes the visit in hand. */
   public void close(GolferFile file, Account by) {
-    database.write(
+    database.record(
         db ->
             db.update(VISIT)
                 .set(VISIT.CLOSED_AT, Instant.now(clock).toString())
@@ -132,7 +132,7 @@ public class Visits {
 
   /** Opens the visit in hand again. */
   public void resume(GolferFile file) {
-    database.write(
+    database.record(
         db ->
             db.update(VISIT)
                 .setNull(VISIT.CLOSED_AT)

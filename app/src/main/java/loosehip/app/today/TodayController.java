@@ -10,10 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import loosehip.app.firsthour.FirstHour;
 import loosehip.app.frame.Frames;
 import loosehip.app.golfer.Glances;
-import loosehip.app.planview.HipGlyph;
 import loosehip.app.signin.SignedIn;
 import loosehip.app.store.Account;
 import loosehip.app.store.Glance;
@@ -21,9 +21,7 @@ import loosehip.app.store.Golfers;
 import loosehip.app.store.LineUp;
 import loosehip.app.words.AttentionWords;
 import loosehip.app.words.Dates;
-import loosehip.app.words.Text;
 import loosehip.app.words.Typed;
-import loosehip.core.body.Handed;
 import loosehip.core.follow.Attention;
 import loosehip.core.follow.TodayGroup;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -43,21 +41,30 @@ class TodayController {
   private final Glances glances;
   private final Frames frames;
   private final LineUp line;
+  private final ListItems items;
   private final FirstHour hour;
   private final Clock clock;
 
   TodayController(
-      Golfers golfers, Glances glances, Frames frames, LineUp line, FirstHour hour, Clock clock) {
+      Golfers golfers,
+      Glances glances,
+      Frames frames,
+      LineUp line,
+      ListItems items,
+      FirstHour hour,
+      Clock clock) {
     this.hour = hour;
     this.line = line;
+    this.items = items;
     this.golfers = golfers;
     this.glances = glances;
     this.frames = frames;
     this.clock = clock;
   }
 
-  /** The rows of a group, the latest seen first when there are too many to read. */
-  private TodayPage.Group group(String id, String heading, String empty, List<Glance> glances) {
+  /** The golfers of a group, the latest seen first when there are too many to read. */
+  private TodayPage.Group group(
+      String id, String heading, String empty, List<Glance> glances, Set<String> inLine) {
     int more = Math.max(0, glances.size() - SHOWN_AT_MOST);
     List<Glance> shown =
         more == 0
@@ -67,8 +74,10 @@ class TodayController {
                 .limit(SHOWN_AT_MOST)
                 .toList();
     LocalDate today = LocalDate.now(clock);
-    return new TodayPage.Group(
-        id, heading, empty, shown.stream().map(g -> row(g, today)).toList(), more);
+    boolean resume = id.equals("bench");
+    List<String> written =
+        shown.stream().map(g -> items.of(g, today, resume, inLine.contains(g.golferId()))).toList();
+    return new TodayPage.Group(id, heading, empty, written, more);
   }
 
   @GetMapping("/")
@@ -95,6 +104,8 @@ class TodayController {
         case QUIET -> quiet.add(glance);
       }
     }
+    List<TodayPage.InLine> inLine = line(user.account(), all, today);
+    Set<String> lined = inLine.stream().map(l -> l.row().id()).collect(Collectors.toSet());
     model.addAttribute("frame", frames.of(user.account()));
     model.addAttribute(
         "page",
@@ -103,12 +114,22 @@ class TodayController {
             adding,
             bench.size() + due.size() + waiting.size() + quiet.size(),
             needs(all.values(), lapsed.keySet(), today),
-            line(user.account(), all, today),
+            inLine,
             List.of(
-                group("bench", "On the bench now", "Nobody was seen today or yesterday.", bench),
-                group("due", "Due back", "No retest falls in this week.", due),
-                group("waiting", "Waiting on somebody", "Nobody waits for a clinician.", waiting),
-                group("quiet", "Quiet", "Everybody has something on.", quiet))));
+                group(
+                    "bench",
+                    "On the bench now",
+                    "Nobody was seen today or yesterday.",
+                    bench,
+                    lined),
+                group("due", "Due back", "No retest falls in this week.", due, lined),
+                group(
+                    "waiting",
+                    "Waiting on somebody",
+                    "Nobody waits for a clinician.",
+                    waiting,
+                    lined),
+                group("quiet", "Quiet", "Everybody has something on.", quiet, lined))));
     hour.onToday(user.account(), all.size())
         .ifPresent(words -> model.addAttribute("firstHour", words));
     return "today/today";
@@ -131,7 +152,7 @@ class TodayController {
         .map(
             n ->
                 new TodayPage.Need(
-                    row(n.glance(), today),
+                    TodayPage.Row.of(n.glance(), today),
                     AttentionWords.reason(n.why(), n.glance().home(), n.glance().dueOn()),
                     AttentionWords.station(n.why()),
                     AttentionWords.say(n.why())))
@@ -149,7 +170,7 @@ class TodayController {
         .map(
             place ->
                 new TodayPage.InLine(
-                    row(all.get(place.golferId()), today),
+                    TodayPage.Row.of(all.get(place.golferId()), today),
                     place.heldBy(),
                     place.heldById().equals(Optional.of(by.id()))))
         .toList();
@@ -172,24 +193,6 @@ class TodayController {
         .orElse(stored);
   }
 
-  private static TodayPage.Row row(Glance glance, LocalDate today) {
-    Optional<Handed> handed = glance.handed();
-    String hand = Text.hand(handed);
-    String who = glance.birthYear().map(y -> (today.getYear() - y) + ", " + hand).orElse(hand);
-    return new TodayPage.Row(
-        glance.golferId(),
-        glance.name(),
-        who,
-        glance.words(),
-        Dates.day(glance.seenOn()),
-        HipGlyph.of(
-            handed,
-            glance.trailInternal(),
-            glance.trailExternal(),
-            glance.leadInternal(),
-            glance.leadExternal()));
-  }
-
   @GetMapping("/find")
   String find(
       @RequestParam(defaultValue = "") String q,
@@ -199,7 +202,7 @@ class TodayController {
         q.isBlank()
             ? List.of()
             : glances.find(user.account(), q).stream()
-                .map(g -> row(g, LocalDate.now(clock)))
+                .map(g -> TodayPage.Row.of(g, LocalDate.now(clock)))
                 .toList();
     model.addAttribute("found", new TodayPage.Found(rows, q.strip()));
     return "today/found";

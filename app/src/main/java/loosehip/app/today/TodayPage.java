@@ -1,8 +1,13 @@
 package loosehip.app.today;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import loosehip.app.planview.HipGlyph;
+import loosehip.app.store.Glance;
+import loosehip.app.words.Dates;
+import loosehip.app.words.Text;
+import loosehip.core.body.Handed;
 
 /**
  * Who needs the trainer now, ready to be shown.
@@ -49,11 +54,6 @@ public record TodayPage(
         .or(() -> line.stream().filter(l -> l.with().isEmpty()).findFirst());
   }
 
-  /** Whether somebody stands in the line. */
-  public boolean inLine(Row row) {
-    return line.stream().anyMatch(l -> l.row().id().equals(row.id()));
-  }
-
   /**
    * A golfer being added.
    *
@@ -69,12 +69,35 @@ public record TodayPage(
     }
   }
 
-  /** A group of golfers with a heading; {@code more} of them are found by name. */
-  public record Group(String id, String heading, String empty, List<Row> rows, int more) {}
+  /**
+   * A group of golfers with a heading.
+   *
+   * @param items of a list, one a golfer, as they stand on the page
+   * @param more so many more are found by name
+   */
+  public record Group(String id, String heading, String empty, List<String> items, int more) {}
 
   /** One golfer in a list. */
-  public record Row(
-      String id, String name, String who, String words, String seen, HipGlyph glyph) {}
+  public record Row(String id, String name, String who, String words, String seen, HipGlyph glyph) {
+    /** What lists show of a golfer, in words. */
+    static Row of(Glance glance, LocalDate today) {
+      Optional<Handed> handed = glance.handed();
+      String hand = Text.hand(handed);
+      String who = glance.birthYear().map(y -> (today.getYear() - y) + ", " + hand).orElse(hand);
+      return new Row(
+          glance.golferId(),
+          glance.name(),
+          who,
+          glance.words(),
+          Dates.day(glance.seenOn()),
+          HipGlyph.of(
+              handed,
+              glance.trailInternal(),
+              glance.trailExternal(),
+              glance.leadInternal(),
+              glance.leadExternal()));
+    }
+  }
 
   /** Who was found by what was typed. */
   public record Found(List<Row> rows, String asked) {
