@@ -9,7 +9,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Map;
-import java.util.logging.Level;
 import loosehip.app.unit.Units;
 import loosehip.app.words.Typed;
 import org.springframework.http.ContentDisposition;
@@ -29,7 +28,7 @@ public class Pdf {
   private final ITemplateEngine templates;
 
   static {
-    XRLog.listRegisteredLoggers().forEach(name -> XRLog.setLevel(name, Level.WARNING));
+    XRLog.setLoggingEnabled(false);
   }
 
   Pdf(ITemplateEngine templates) {
