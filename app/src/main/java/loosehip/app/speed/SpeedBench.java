@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
@@ -159,6 +160,19 @@ public final class SpeedBench {
         Locale.ROOT,
         "heap in use afterwards %26d MB%n",
         (runtime.totalMemory() - runtime.freeMemory()) >> 20);
+    ofProcess().ifPresent(mb -> System.out.printf("memory of the process %23d MB%n", mb));
+  }
+
+  /** Resident memory of this process, which is server and client, in MB; empty where unknown. */
+  private static Optional<Long> ofProcess() throws IOException {
+    Path status = Path.of("/proc/self/status");
+    if (!Files.isReadable(status)) {
+      return Optional.empty();
+    }
+    return Files.readAllLines(status).stream()
+        .filter(line -> line.startsWith("VmRSS:"))
+        .map(line -> Long.parseLong(line.replaceAll("\\D", "")) >> 10)
+        .findFirst();
   }
 
   private void pages() throws Exception {
