@@ -15,6 +15,11 @@ class TalkJourneyTest extends MeasureJourney {
     page.navigate("/golfers/" + golfer + "/talk");
   }
 
+  /** Does something and waits until the days it changes are kept. */
+  private void kept(Runnable tap) {
+    page.waitForResponse(answer -> answer.url().endsWith("/notes/wish.blackout"), tap);
+  }
+
   /** A tap brings the caution's own note and clearance, and both are kept. */
   @Test
   void aCautionTappedHasANoteAndAClearanceOfItsOwn() {
@@ -57,9 +62,9 @@ class TalkJourneyTest extends MeasureJourney {
     open();
     page.locator(".away summary").click();
     Locator days = page.locator(".away-day");
-    days.nth(2).click();
+    kept(days.nth(2)::click);
     assertThat(page.locator("#away-said")).hasText("1 day");
-    days.nth(9).click();
+    kept(days.nth(9)::click);
     assertThat(page.locator("#away-said")).hasText("2 days");
     assertThat(page.locator("#saved")).hasText(SAVED);
     String kept = page.locator("#wish-blackout").inputValue();
