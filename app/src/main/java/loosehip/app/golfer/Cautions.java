@@ -109,7 +109,7 @@ final class Cautions {
     List<Screen> screens = new ArrayList<>();
     List<GolferFile.EarlierVisit> earlier =
         file.earlier().stream().sorted(Comparator.comparing(GolferFile.EarlierVisit::on)).toList();
-    earlier.forEach(v -> screens.add(Cases.screen(v.tries(), v.facts(), standards)));
+    earlier.forEach(v -> screens.add(EarlierScreens.of(v, standards)));
     screens.add(Cases.screen(file.tries(), file.facts(), standards));
     return screens;
   }

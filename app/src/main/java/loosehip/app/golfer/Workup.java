@@ -52,7 +52,6 @@ public final class Workup {
   private final Standards standards;
   private final Examiner examiner;
   private final LocalDate today;
-  private final Map<String, Screen> earlier = new HashMap<>();
   private @Nullable List<RunningOrder> orders;
   private @Nullable Map<ScreenTest, Side> firstSides;
   private @Nullable List<TestCard> cards;
@@ -132,8 +131,7 @@ public final class Workup {
 
   /** What was measured at an earlier visit. */
   public Screen screen(GolferFile.EarlierVisit visit) {
-    return earlier.computeIfAbsent(
-        visit.visitId(), id -> Cases.screen(visit.tries(), visit.facts(), standards));
+    return EarlierScreens.of(visit, standards);
   }
 
   /**

@@ -68,6 +68,7 @@ public class GolferFiles {
 
   private final Kept<String, List<TakenTry>> triesOf = new Kept<>(PARTS_AT_HAND);
   private final Kept<String, Map<String, Noted>> factsOf = new Kept<>(PARTS_AT_HAND);
+  private final Kept<String, GolferFile.EarlierVisit> visitsOf = new Kept<>(PARTS_AT_HAND);
   private final Kept<String, Map<String, Noted>> signsOf = new Kept<>(FILES_AT_HAND);
   private final Kept<String, Optional<GolferFile.PlanGiven>> planOf = new Kept<>(FILES_AT_HAND);
 
@@ -119,6 +120,7 @@ public class GolferFiles {
     atHand.invalidateAll();
     triesOf.forget();
     factsOf.forget();
+    visitsOf.forget();
     signsOf.forget();
     planOf.forget();
   }
@@ -185,8 +187,12 @@ public class GolferFiles {
         factsOf.all(factEditions, ids -> facts(db, golfer, ids), Map.of());
     Map<String, Noted> now = new HashMap<>(facts.get(golfer));
     now.putAll(facts.get(visit.get(VISIT.ID)));
-    List<GolferFile.EarlierVisit> earlier =
-        new ArrayList<>(visits.stream().skip(1).map(v -> earlier(v, facts, tries)).toList());
+    List<GolferFile.EarlierVisit> earlier = new ArrayList<>();
+    for (Record before : visits.subList(1, visits.size())) {
+      String id = before.get(VISIT.ID);
+      long both = (tryEditions.get(id) << Integer.SIZE) + factEditions.get(id);
+      earlier.add(visitsOf.get(id, both, () -> earlier(before, facts, tries)));
+    }
     Optional.ofNullable(now.get(BASELINE))
         .map(Noted::value)
         .filter(chosen -> baseline && !tries.containsKey(chosen))

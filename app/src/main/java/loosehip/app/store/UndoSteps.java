@@ -22,6 +22,9 @@ final class UndoSteps {
   /** How many steps are looked through for one of one's own. */
   private static final int LOOKED_AT = 60;
 
+  /** Among so many it is nearly always found. */
+  private static final int LOOKED_AT_FIRST = 8;
+
   private UndoSteps() {}
 
   /**
@@ -34,6 +37,31 @@ final class UndoSteps {
 
   /** The next one for somebody; empty when nothing is left within reach. */
   static Optional<Found> next(DSLContext db, String golferId, String accountId) {
+    return own(db, within(db, golferId, LOOKED_AT_FIRST), accountId)
+        .or(
+            () -> {
+              List<Found> all = within(db, golferId, LOOKED_AT + Journal.UNDO_REACH);
+              return own(db, all, accountId).or(() -> others(db, all, accountId));
+            });
+  }
+
+  private static Optional<Found> own(DSLContext db, List<Found> within, String accountId) {
+    return within.stream()
+        .filter(s -> s.by().isEmpty() || s.by().get().equals(accountId))
+        .filter(s -> !changedSince(db, s, accountId))
+        .findFirst();
+  }
+
+  /** Somebody else's. */
+  private static Optional<Found> others(DSLContext db, List<Found> within, String accountId) {
+    return within.stream()
+        .filter(s -> s.by().filter(by -> !by.equals(accountId)).isPresent())
+        .filter(s -> !changedSince(db, s, s.by().get()))
+        .findFirst();
+  }
+
+  /** The newest steps that can be taken back, the newest first; those beyond reach are left out. */
+  private static List<Found> within(DSLContext db, String golferId, int lookedAt) {
     List<Record> newest =
         db.select(
                 STEP.ID,
@@ -57,16 +85,7 @@ final class UndoSteps {
         break;
       }
     }
-    return within.stream()
-        .filter(s -> s.by().isEmpty() || s.by().get().equals(accountId))
-        .filter(s -> !changedSince(db, s, accountId))
-        .findFirst()
-        .or(
-            () ->
-                within.stream()
-                    .filter(s -> s.by().filter(by -> !by.equals(accountId)).isPresent())
-                    .filter(s -> !changedSince(db, s, s.by().get()))
-                    .findFirst());
+    return within;
   }
 
   private static Found found(Record r) {
