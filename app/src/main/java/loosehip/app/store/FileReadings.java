@@ -69,7 +69,7 @@ public class FileReadings {
     Map<String, TakenTry> standing = new HashMap<>();
     DSLContext db = database.read();
     visit(db, golferId, on)
-        .map(id -> GolferFiles.tries(db, List.of(id)).getOrDefault(id, List.of()))
+        .map(id -> FileRows.tries(db, List.of(id)).getOrDefault(id, List.of()))
         .orElse(List.of())
         .forEach(t -> standing.put(t.slot().key() + " " + t.ordinal(), t));
     return standing;
@@ -298,7 +298,7 @@ public class FileReadings {
                                   r.get(GOLFER.NAME),
                                   LocalDate.ofInstant(
                                       Instant.parse(r.get(VISIT.STARTED_AT)), clock.getZone()),
-                                  GolferFiles.taken(slot, r, "")))));
+                                  FileRows.taken(slot, r, "")))));
     }
   }
 

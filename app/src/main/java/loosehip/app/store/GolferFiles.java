@@ -5,10 +5,8 @@ import static loosehip.app.store.generated.Tables.ACCOUNT;
 import static loosehip.app.store.generated.Tables.GOLFER;
 import static loosehip.app.store.generated.Tables.HOMEWORK_NOW;
 import static loosehip.app.store.generated.Tables.OBSERVATION;
-import static loosehip.app.store.generated.Tables.OBSERVATION_NOW;
 import static loosehip.app.store.generated.Tables.PLAN_VERSION;
 import static loosehip.app.store.generated.Tables.READING;
-import static loosehip.app.store.generated.Tables.READING_NOW;
 import static loosehip.app.store.generated.Tables.VISIT;
 
 import com.github.benmanes.caffeine.cache.Cache;
@@ -18,10 +16,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,13 +26,9 @@ import java.util.concurrent.TimeUnit;
 import loosehip.core.follow.AtHome;
 import loosehip.core.follow.Done;
 import loosehip.core.follow.ItemLog;
-import loosehip.core.measure.Compensation;
-import loosehip.core.measure.Method;
 import loosehip.core.measure.Slot;
-import loosehip.core.named.Named;
 import loosehip.core.plan.BlockSpan;
 import loosehip.core.plan.ItemId;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
@@ -182,9 +174,10 @@ public class GolferFiles {
       tryEditions.put(each.get(VISIT.ID), each.get(VISIT.TRIES_EDITION).longValue());
       factEditions.put(each.get(VISIT.ID), each.get(VISIT.FACTS_EDITION).longValue());
     }
-    Map<String, List<TakenTry>> tries = triesOf.all(tryEditions, ids -> tries(db, ids), List.of());
+    Map<String, List<TakenTry>> tries =
+        triesOf.all(tryEditions, ids -> FileRows.tries(db, ids), List.of());
     Map<String, Map<String, Noted>> facts =
-        factsOf.all(factEditions, ids -> facts(db, golfer, ids), Map.of());
+        factsOf.all(factEditions, ids -> FileRows.facts(db, golfer, ids), Map.of());
     Map<String, Noted> now = new HashMap<>(facts.get(golfer));
     now.putAll(facts.get(visit.get(VISIT.ID)));
     List<GolferFile.EarlierVisit> earlier = new ArrayList<>();
@@ -206,32 +199,11 @@ public class GolferFiles {
         day(visit.get(VISIT.STARTED_AT)),
         Visits.closed(visit),
         now,
-        signsOf.get(golfer, visit.get(GOLFER.SIGNS_EDITION).longValue(), () -> signs(db, golfer)),
+        signsOf.get(
+            golfer, visit.get(GOLFER.SIGNS_EDITION).longValue(), () -> FileRows.signs(db, golfer)),
         tries.get(visit.get(VISIT.ID)),
         earlier,
         planOf.get(golfer, visit.get(GOLFER.PLAN_EDITION).longValue(), () -> given(db, golfer)));
-  }
-
-  /** A no says nothing here: it does not close what was a yes before. */
-  private static Map<String, Noted> signs(DSLContext db, String golferId) {
-    Map<String, Noted> newest = new HashMap<>();
-    db.select(OBSERVATION_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(OBSERVATION_NOW)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(OBSERVATION_NOW.NOTED_BY))
-        .where(OBSERVATION_NOW.GOLFER_ID.eq(golferId))
-        .and(
-            OBSERVATION_NOW
-                .TOPIC
-                .startsWith("cleared-warning.")
-                .or(
-                    OBSERVATION_NOW
-                        .TOPIC
-                        .startsWith("warning.")
-                        .and(OBSERVATION_NOW.VALUE.eq("yes"))))
-        .orderBy(OBSERVATION_NOW.NOTED_AT)
-        .forEach(r -> newest.put(r.get(OBSERVATION_NOW.TOPIC), noted(r)));
-    return newest;
   }
 
   private Optional<GolferFile.PlanGiven> given(DSLContext db, String golferId) {
@@ -288,7 +260,12 @@ public class GolferFiles {
         .where(VISIT.ID.eq(visitId))
         .and(VISIT.GOLFER_ID.eq(golferId))
         .fetchOptional()
-        .map(v -> earlier(v, facts(db, golferId, Set.of(visitId)), tries(db, Set.of(visitId))));
+        .map(
+            v ->
+                earlier(
+                    v,
+                    FileRows.facts(db, golferId, Set.of(visitId)),
+                    FileRows.tries(db, Set.of(visitId))));
   }
 
   /**
@@ -383,85 +360,5 @@ public class GolferFiles {
 
   private LocalDate day(String at) {
     return LocalDate.ofInstant(Instant.parse(at), clock.getZone());
-  }
-
-  /** Facts of visits by visit and topic, or under the golfer the golfer's own, for good. */
-  private static Map<String, Map<String, Noted>> facts(
-      DSLContext db, String golferId, Set<String> of) {
-    Condition visits = OBSERVATION_NOW.VISIT_ID.in(of);
-    Map<String, Map<String, Noted>> facts = new HashMap<>();
-    db.select(OBSERVATION_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(OBSERVATION_NOW)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(OBSERVATION_NOW.NOTED_BY))
-        .where(OBSERVATION_NOW.GOLFER_ID.eq(golferId))
-        .and(of.contains(golferId) ? visits.or(OBSERVATION_NOW.VISIT_ID.isNull()) : visits)
-        .forEach(
-            r ->
-                facts
-                    .computeIfAbsent(
-                        Optional.ofNullable(r.get(OBSERVATION_NOW.VISIT_ID)).orElse(golferId),
-                        v -> new HashMap<>())
-                    .put(r.get(OBSERVATION_NOW.TOPIC), noted(r)));
-    return facts;
-  }
-
-  private static Noted noted(Record r) {
-    return new Noted(
-        r.get(OBSERVATION_NOW.ID),
-        r.get(OBSERVATION_NOW.VALUE),
-        Instant.parse(r.get(OBSERVATION_NOW.NOTED_AT)),
-        r.get(ACCOUNT.SHOWN_NAME));
-  }
-
-  /** Tries as they stand, by visit. */
-  static Map<String, List<TakenTry>> tries(DSLContext db, Collection<String> visitIds) {
-    Map<String, List<TakenTry>> byVisit = new LinkedHashMap<>();
-    db.select(READING_NOW.asterisk(), ACCOUNT.SHOWN_NAME)
-        .from(READING_NOW)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(READING_NOW.TAKEN_BY))
-        .where(READING_NOW.VISIT_ID.in(visitIds))
-        .orderBy(READING_NOW.SLOT, READING_NOW.ORDINAL)
-        .forEach(
-            r ->
-                Slot.parse(r.get(READING_NOW.SLOT))
-                    .ifPresent(
-                        slot ->
-                            byVisit
-                                .computeIfAbsent(
-                                    r.get(READING_NOW.VISIT_ID), v -> new ArrayList<>())
-                                .add(taken(slot, r, r.get(ACCOUNT.SHOWN_NAME)))));
-    return byVisit;
-  }
-
-  /** The try of a row. */
-  static TakenTry taken(Slot slot, Record r, String by) {
-    return new TakenTry(
-        r.get(READING_NOW.ID),
-        slot,
-        r.get(READING_NOW.ORDINAL),
-        Optional.ofNullable(r.get(READING_NOW.VALUE)).map(Number::doubleValue),
-        Optional.ofNullable(r.get(READING_NOW.WORD)),
-        Optional.ofNullable(r.get(READING_NOW.METHOD)).flatMap(Named.parser(Method.class)),
-        compensations(r.get(READING_NOW.COMPENSATIONS)),
-        r.get(READING_NOW.VOIDED) == 1,
-        r.get(READING_NOW.BLIND) == 1,
-        Optional.ofNullable(r.get(READING_NOW.LAID_OUT)),
-        Optional.ofNullable(r.get(READING_NOW.SCATTER)),
-        Instant.parse(r.get(READING_NOW.TAKEN_AT)),
-        Optional.ofNullable(r.get(READING_NOW.SUBMIT_KEY))
-            .filter(key -> key.startsWith(TrySets.FROM_FILE))
-            .map(key -> "")
-            .orElseGet(() -> r.get(READING_NOW.TAKEN_BY)),
-        by);
-  }
-
-  private static Set<Compensation> compensations(String ids) {
-    Set<Compensation> all = new LinkedHashSet<>();
-    for (String id : ids.split(" ")) {
-      Named.parse(Compensation.class, id).ifPresent(all::add);
-    }
-    return all;
   }
 }

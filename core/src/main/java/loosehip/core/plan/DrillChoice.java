@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import loosehip.core.link.Link;
 import loosehip.core.link.PivotFault;
+import loosehip.core.link.Triage;
 
 /**
  * Chooses a drill for every fault seen, in the order they are worked on. Two are done at a time;
@@ -174,5 +176,17 @@ final class DrillChoice {
   static Days days(PlanItem drill, Days training, PlanEdits edits) {
     Days held = edits.pins().getOrDefault(drill.id(), Days.NONE).and(training);
     return held.none() ? training.first(MOST_DRILL_DAYS) : held;
+  }
+
+  /** The faults seen: those that follow none before those that do, the clearest first. */
+  static List<PivotFault> working(PlanRequest request) {
+    return request.links().stream()
+        .sorted(
+            Comparator.comparing((Link l) -> l.triage().kind() == Triage.Kind.SEE_OTHER)
+                .thenComparingDouble(l -> -l.level().severity()))
+        .map(Link::fault)
+        .filter(PivotFault.class::isInstance)
+        .map(PivotFault.class::cast)
+        .toList();
   }
 }

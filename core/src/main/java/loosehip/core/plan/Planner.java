@@ -12,11 +12,8 @@ import java.util.stream.Collectors;
 import loosehip.core.body.Leg;
 import loosehip.core.limit.Body;
 import loosehip.core.limit.LimitKind;
-import loosehip.core.link.Link;
 import loosehip.core.link.Need;
-import loosehip.core.link.PivotFault;
 import loosehip.core.link.Seen;
-import loosehip.core.link.Triage;
 import loosehip.core.measure.Band;
 import loosehip.core.safety.Health;
 import loosehip.core.safety.Movement;
@@ -177,7 +174,8 @@ public final class Planner {
    * next.
    */
   private final class Weeks {
-    private final DrillChoice drills = new DrillChoice(request, allowed, working(), outcomes);
+    private final DrillChoice drills =
+        new DrillChoice(request, allowed, DrillChoice.working(request), outcomes);
     private final WeekFit fit =
         new WeekFit(
             wishes,
@@ -246,18 +244,6 @@ public final class Planner {
         outcomes.notes(),
         wishes.halfWay(),
         wishes.retest());
-  }
-
-  /** The faults seen: those that follow none before those that do, the clearest first. */
-  private List<PivotFault> working() {
-    return request.links().stream()
-        .sorted(
-            Comparator.comparing((Link l) -> l.triage().kind() == Triage.Kind.SEE_OTHER)
-                .thenComparingDouble(l -> -l.level().severity()))
-        .map(Link::fault)
-        .filter(PivotFault.class::isInstance)
-        .map(PivotFault.class::cast)
-        .toList();
   }
 
   /** The routines for what is seen at address, the first two in the order of putting right. */

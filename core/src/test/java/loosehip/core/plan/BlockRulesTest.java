@@ -3,7 +3,6 @@ package loosehip.core.plan;
 import static loosehip.core.RandomGolfers.START;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import loosehip.core.Chance;
 import loosehip.core.Law;
 import loosehip.core.RandomGolfers;
@@ -395,31 +393,6 @@ class BlockRulesTest {
     List<LimitKind> best =
         serves.needs().stream().filter(n -> n.fully() == fully).map(Why.Served::kind).toList();
     return ranked.stream().filter(best::contains).findFirst();
-  }
-
-  /** Whether there is something to give is known without the block, and said alike. */
-  @Law(tries = 200)
-  void whetherAnythingIsPlannedIsKnownSooner(Chance chance) {
-    Made made = Made.of(chance);
-    Wishes all = made.wishes();
-    assertThat(Planner.anything(made.judgement().request(all, PlanEdits.NONE)))
-        .isEqualTo(!made.block().empty());
-    LocalDate from = all.start();
-    Set<LocalDate> blackout =
-        from.datesUntil(from.plusWeeks(chance.whole(0, all.weeks()))).collect(Collectors.toSet());
-    Wishes hardlyAny =
-        new Wishes(
-            chance.whole(1, 3),
-            all.daysPerWeek(),
-            all.weeks(),
-            from,
-            all.tools(),
-            blackout,
-            all.downswing(),
-            all.baseWork(),
-            all.bodyKg());
-    PlanRequest request = made.judgement().request(hardlyAny, PlanEdits.NONE);
-    assertThat(Planner.anything(request)).isEqualTo(!Planner.plan(request).empty());
   }
 
   /** The trainer's hand opens nothing that a caution, a clearance or a gate keeps shut. */
