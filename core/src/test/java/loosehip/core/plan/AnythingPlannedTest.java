@@ -10,6 +10,7 @@ import loosehip.core.Law;
 import loosehip.core.RandomGolfers;
 import loosehip.core.casefile.CaseFile;
 import loosehip.core.casefile.Judgement;
+import org.junit.jupiter.api.Test;
 
 /** Whether there is something to give is known without the block, and said alike. */
 class AnythingPlannedTest {
@@ -34,6 +35,31 @@ class AnythingPlannedTest {
             all.baseWork(),
             all.bodyKg());
     same(judgement.request(hardlyAny, PlanEdits.NONE));
+  }
+
+  /**
+   * Neither answer comes by itself: half an hour gives nearly everybody something, a minute few.
+   */
+  @Test
+  void timeEnoughGivesSomethingAndAMinuteSeldom() {
+    int inHalfAnHour = 0;
+    int inAMinute = 0;
+    for (int seed = 0; seed < 40; seed++) {
+      CaseFile golfer = RandomGolfers.of(seed);
+      Judgement judgement = Judgement.of(golfer);
+      Wishes all = golfer.wishes().orElseThrow();
+      PlanRequest half = judgement.request(minutes(all, 30), PlanEdits.NONE);
+      PlanRequest minute = judgement.request(minutes(all, 1), PlanEdits.NONE);
+      same(minute);
+      inHalfAnHour += Planner.anything(half) ? 1 : 0;
+      inAMinute += Planner.anything(minute) ? 1 : 0;
+    }
+    assertThat(inHalfAnHour).isGreaterThan(30);
+    assertThat(inAMinute).isLessThan(20);
+  }
+
+  private static Wishes minutes(Wishes as, int minutes) {
+    return new Wishes(minutes, as.daysPerWeek(), as.weeks(), as.start(), as.tools());
   }
 
   private static void same(PlanRequest request) {
